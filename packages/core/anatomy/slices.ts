@@ -1,0 +1,49 @@
+import { z } from 'zod';
+
+/** UTF-16 units of the message's text, end exclusive. */
+export const Slice = z.object({ start: z.number().int(), end: z.number().int() });
+export type Slice = z.infer<typeof Slice>;
+
+/** Slices of a text joined to one string to read in, with the way back to where each character stands. */
+export interface Words {
+  value: string;
+  /** The slices of the whole text that the characters `start` to `end` of `value` came from. */
+  slicesOf: (start: number, end: number) => Slice[];
+}
+
+export function joinSlices(text: string, slices: readonly Slice[]): Words {
+  const value = slices.map((s) => text.slice(s.start, s.end)).join('');
+  return { value, slicesOf: (start, end) => locate(slices, start, end) };
+}
+
+function locate(slices: readonly Slice[], start: number, end: number): Slice[] {
+  const found: Slice[] = [];
+  let passed = 0;
+  for (const slice of slices) {
+    const from = Math.max(start, passed);
+    const to = Math.min(end, passed + slice.end - slice.start);
+    if (from < to) found.push({ start: slice.start + from - passed, end: slice.start + to - passed });
+    passed += slice.end - slice.start;
+    if (passed >= end) break;
+  }
+  return found;
+}
+
+/** A line without its line end; `next` is where the following one begins. */
+export interface Line extends Slice {
+  text: string;
+  next: number;
+}
+
+export function linesOf(text: string, range: Slice): Line[] {
+  const lines: Line[] = [];
+  let start = range.start;
+  while (start < range.end) {
+    const at = text.indexOf('\n', start);
+    const end = at === -1 || at >= range.end ? range.end : at;
+    const next = Math.min(end + 1, range.end);
+    lines.push({ start, end, next, text: text.slice(start, end) });
+    start = next;
+  }
+  return lines;
+}

@@ -1,0 +1,2 @@
+export { decode, TEXT_LIMIT } from './decode.ts';
+export { Attachment, header, Mailbox, Message } from './message.ts';

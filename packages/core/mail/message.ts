@@ -1,0 +1,32 @@
+import { z } from 'zod';
+
+export const Mailbox = z.object({ name: z.string(), address: z.string() });
+export type Mailbox = z.infer<typeof Mailbox>;
+
+export const Attachment = z.object({ name: z.string(), type: z.string(), size: z.number() });
+export type Attachment = z.infer<typeof Attachment>;
+
+/**
+ * A decoded message. `text` is its one text, with LF line ends; every span of evidence counts UTF-16 units in it or in
+ * `subject`. `sentAt` is ISO 8601 with the offset that the message states, null where it states none that can be.
+ */
+export const Message = z.object({
+  subject: z.string(),
+  from: Mailbox.nullable(),
+  to: z.array(Mailbox),
+  cc: z.array(Mailbox),
+  sentAt: z.string().nullable(),
+  messageId: z.string().nullable(),
+  inReplyTo: z.string().nullable(),
+  headers: z.array(z.object({ name: z.string(), value: z.string() })),
+  text: z.string(),
+  attachments: z.array(Attachment),
+  warnings: z.array(z.string()),
+});
+export type Message = z.infer<typeof Message>;
+
+/** The value of the first header of that name (any case), or null. */
+export function header(message: Message, name: string): string | null {
+  const wanted = name.toLowerCase();
+  return message.headers.find((h) => h.name.toLowerCase() === wanted)?.value ?? null;
+}

@@ -1,0 +1,29 @@
+import { Temporal } from 'temporal-polyfill';
+import { takeApart } from '../anatomy/index.ts';
+import type { DateOrder } from '../dates/index.ts';
+import { decode } from '../mail/index.ts';
+import { findFacts } from './findFacts.ts';
+import type { Reading } from './reading.ts';
+
+export interface ReadOptions {
+  me: readonly string[];
+  /** IANA zone of the user. */
+  zone: string;
+  dateOrder: DateOrder;
+}
+
+/**
+ * Bytes → Message, Anatomy and Facts.
+ * @param arrivedAt the instant of arrival, ISO 8601 in UTC
+ */
+export async function read(bytes: Uint8Array, options: ReadOptions, arrivedAt: string): Promise<Reading> {
+  const message = await decode(bytes);
+  const anatomy = takeApart(message, options);
+  const local = Temporal.Instant.from(arrivedAt)
+    .toZonedDateTimeISO(options.zone)
+    .toPlainDateTime()
+    .toString();
+  const facts = findFacts(message, anatomy, options, local);
+  const chosen = facts.deadline === null ? [] : (facts.dates[facts.deadline]?.warnings ?? []);
+  return { message, anatomy, facts, warnings: [...message.warnings, ...chosen] };
+}

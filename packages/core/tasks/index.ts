@@ -1,0 +1,11 @@
+export {
+  FIELD_NAMES,
+  Priority,
+  ReadField,
+  shortTitle,
+  Status,
+  TaskField,
+  TaskFields,
+  Title,
+  valueOfKind,
+} from './task.ts';
