@@ -1,0 +1,4 @@
+import { runProcess } from '@hatband/server/runProcess';
+import { layWorld } from './layWorld.ts';
+
+await runProcess(layWorld);

@@ -1,0 +1,93 @@
+import { Anatomy } from '@hatband/core/anatomy';
+import { Mailbox, Message } from '@hatband/core/mail';
+import { DateFact } from '@hatband/core/reading';
+import { Incoming, RuleTrace } from '@hatband/core/rules';
+import { z } from 'zod';
+import { Page, RowId } from './common.ts';
+import { endpoint } from './endpoint.ts';
+import { Task } from './tasks.ts';
+
+/** `waiting`: received and safe, not read yet. */
+export const OutcomeKind = z.enum(['waiting', 'tasks', 'unclaimed', 'nothing', 'failed']);
+export type OutcomeKind = z.infer<typeof OutcomeKind>;
+
+export const ArrivalOutcome = z.object({
+  kind: OutcomeKind,
+  taskIds: z.array(z.number()),
+  ruleId: z.string().nullable(),
+  reason: z.string().optional(),
+});
+
+export const Arrival = z.object({
+  id: z.number(),
+  receivedAt: z.string(),
+  from: Mailbox,
+  subject: z.string(),
+  outcome: ArrivalOutcome,
+  /** How often the same bytes came to the same address. */
+  deliveries: z.number(),
+  /** What the ledger shows of its tasks. */
+  tasks: z.array(
+    Task.pick({ id: true, title: true, due: true, priority: true, status: true, project: true }),
+  ),
+});
+export type Arrival = z.infer<typeof Arrival>;
+
+export const listArrivals = endpoint({
+  method: 'get',
+  path: '/api/arrivals',
+  query: Page.extend({ outcome: OutcomeKind.optional() }),
+  answer: z.object({ items: z.array(Arrival), next: z.number().nullable() }),
+});
+
+export const countArrivals = endpoint({
+  method: 'get',
+  path: '/api/arrival-counts',
+  answer: z.record(OutcomeKind, z.number()),
+});
+
+/** What was read of the message; null until it was, or where it could not be. */
+export const ReadMessage = z.object({
+  message: Message.omit({ headers: true }),
+  anatomy: Anatomy,
+  dates: z.array(DateFact),
+  deadline: z.number().nullable(),
+  warnings: z.array(z.string()),
+});
+export type ReadMessage = z.infer<typeof ReadMessage>;
+
+export const ArrivalSheet = z.object({
+  arrival: Arrival,
+  address: z.object({
+    address: z.string(),
+    plusWord: z.string().nullable(),
+    name: z.string(),
+    retired: z.boolean(),
+  }),
+  envelope: z.object({ from: z.string(), size: z.number() }),
+  read: ReadMessage.nullable(),
+  tasks: z.array(Task),
+  trace: z.array(RuleTrace),
+});
+export type ArrivalSheet = z.infer<typeof ArrivalSheet>;
+
+export const getArrival = endpoint({
+  method: 'get',
+  path: '/api/arrivals/:id',
+  params: RowId,
+  answer: ArrivalSheet,
+});
+
+/** Stored readings to prove a rule on, newest first; `total` counts all arrivals that have one. */
+export const listSamples = endpoint({
+  method: 'get',
+  path: '/api/samples',
+  query: z.object({ limit: z.coerce.number().int().min(1).max(500).default(200) }),
+  answer: z.object({
+    items: z.array(z.object({ id: z.number(), receivedAt: z.string(), incoming: Incoming })),
+    total: z.number(),
+  }),
+});
+
+/** The raw bytes, `message/rfc822`, as a download. */
+export const rawPath = '/api/arrivals/:id/raw';

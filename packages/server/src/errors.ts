@@ -1,0 +1,25 @@
+/** Ends the start with one sentence for the user and exit status 1. */
+export class StartFailure extends Error {}
+
+export interface Issue {
+  path: string;
+  message: string;
+}
+
+/** The only error that the parts of the server throw on purpose; each border maps it once. */
+export class Failure extends Error {
+  constructor(
+    readonly kind: 'input' | 'missing' | 'conflict' | 'stale' | 'transient' | 'defect',
+    message: string,
+    readonly issues: Issue[] = [],
+  ) {
+    super(message);
+  }
+}
+
+export const missing = (what: string) => new Failure('missing', `There is no such ${what}.`);
+
+export const messageOf = (error: unknown) => (error instanceof Error ? error.message : String(error));
+
+export const codeOf = (error: unknown) =>
+  error instanceof Error && 'code' in error && typeof error.code === 'string' ? error.code : null;

@@ -1,0 +1,94 @@
+import type { ChangeEvent } from '@hatband/contract';
+import type { Knex } from 'knex';
+import type { EventRow, Store } from './store/index.ts';
+
+/** Older events are forgotten; a page that asks for them reads everything anew. */
+const KEPT = 10_000;
+/** At most ten sends a second. */
+const PAUSE_MS = 100;
+
+export type Kind = EventRow['kind'];
+
+export interface Events {
+  /** Call it after the commit of a transaction that recorded events. */
+  notify: () => void;
+  /** Sends what came after `since` and from then on all that comes, until the answer is called. */
+  subscribe: (since: number | null, send: (events: ChangeEvent[]) => void) => () => void;
+  close: () => void;
+}
+
+/** Writes the event rows of a change, within its transaction. */
+export async function record(
+  trx: Knex.Transaction,
+  events: readonly { kind: Kind; ref: string }[],
+): Promise<void> {
+  if (events.length > 0) await trx.batchInsert('events', [...events], 200);
+}
+
+export function makeEvents(store: Store): Events {
+  const subscribers = new Set<{ seq: number; send: (events: ChangeEvent[]) => void }>();
+  let timer: NodeJS.Timeout | null = null;
+  let last = 0;
+
+  const flush = async () => {
+    timer = null;
+    last = Date.now();
+    for (const subscriber of subscribers) {
+      const events = await since(store, subscriber.seq);
+      const newest = events.at(-1);
+      if (!newest || !subscribers.has(subscriber)) continue;
+      subscriber.seq = newest.seq;
+      subscriber.send(events);
+    }
+  };
+  const schedule = () => {
+    timer ??= setTimeout(() => void flush(), Math.max(0, last + PAUSE_MS - Date.now()));
+  };
+  return {
+    notify: schedule,
+    subscribe: (seen, send) => {
+      const subscriber = { seq: seen ?? Number.MAX_SAFE_INTEGER, send };
+      void newestSeq(store).then((newest) => {
+        subscriber.seq = Math.min(subscriber.seq, newest);
+        subscribers.add(subscriber);
+        schedule();
+      });
+      return () => subscribers.delete(subscriber);
+    },
+    close: () => {
+      if (timer) clearTimeout(timer);
+      subscribers.clear();
+    },
+  };
+}
+
+async function newestSeq(store: Store): Promise<number> {
+  const row = await store.read('events').max({ seq: 'seq' }).first();
+  return Number(row?.seq ?? 0);
+}
+
+/** The changes after `seq`, those of one kind folded to one line. */
+async function since(store: Store, seq: number): Promise<ChangeEvent[]> {
+  const oldest = await store.read('events').min({ seq: 'seq' }).first();
+  const rows = await store.read('events').where('seq', '>', seq).orderBy('seq');
+  const newest = rows.at(-1);
+  if (!newest) return [];
+  if (Number(oldest?.seq ?? 0) > seq + 1) return [{ seq: newest.seq, kind: 'everything', id: null }];
+  const folded = new Map<Kind, ChangeEvent>();
+  for (const { seq: at, kind, ref } of rows) {
+    const same = folded.get(kind);
+    folded.delete(kind);
+    folded.set(kind, { seq: at, kind, id: same && same.id !== ref ? null : ref });
+  }
+  return [...folded.values()];
+}
+
+/** Forgets all but the newest events; run at start. */
+export async function pruneEvents(store: Store): Promise<void> {
+  const newest = await newestSeq(store);
+  await store.write((trx) =>
+    trx('events')
+      .where('seq', '<=', newest - KEPT)
+      .delete(),
+  );
+}

@@ -1,0 +1,79 @@
+import type { Endpoint, Problem } from '@hatband/contract';
+import type { Express, Request, Response } from 'express';
+import type { Logger } from 'pino';
+import { z } from 'zod';
+import { Failure, messageOf } from '../errors.ts';
+
+const STATUS = { input: 400, missing: 404, conflict: 409, stale: 412, transient: 503, defect: 500 } as const;
+const TITLES = {
+  input: 'This was not understood',
+  missing: 'Not found',
+  conflict: 'This is not possible now',
+  stale: 'Changed meanwhile',
+  transient: 'Not now',
+  defect: 'A fault in Hatband',
+} as const;
+
+export interface Call<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType> {
+  params: z.infer<P>;
+  query: z.infer<Q>;
+  body: z.infer<B>;
+  /** What If-Match carried; 0 where the endpoint wants none. */
+  revision: number;
+}
+
+/** Puts an endpoint of the contract into the application; requests that do not fit its schemas never reach the handler. */
+export function answer<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType, A extends z.ZodType>(
+  app: Express,
+  endpoint: Endpoint<P, Q, B, A>,
+  handle: (call: Call<P, Q, B>) => Promise<z.infer<A>>,
+): void {
+  app[endpoint.method](endpoint.path, async (request, response) => {
+    const result = await handle({
+      params: parse(endpoint.params, request.params),
+      query: parse(endpoint.query, request.query),
+      body: parse(endpoint.body, request.body),
+      revision: endpoint.revision ? revisionOf(request) : 0,
+    });
+    response.json(result);
+  });
+}
+
+function parse<S extends z.ZodType>(schema: S, value: unknown): z.infer<S> {
+  const parsed = schema.safeParse(value);
+  if (parsed.success) return parsed.data;
+  const issues = parsed.error.issues.map((issue) => ({ path: issue.path.join('.'), message: issue.message }));
+  throw new Failure('input', issues[0]?.message ?? 'The request does not fit.', issues);
+}
+
+function revisionOf(request: Request): number {
+  const match = /^"?(\d+)"?$/.exec(request.get('If-Match') ?? '');
+  if (!match)
+    throw new Failure('input', 'This change needs the header If-Match with the revision that it saw.');
+  return Number(match[1]);
+}
+
+/** Every error as problem+json (RFC 9457). Faults are logged, and tell nothing of themselves to the page. */
+export function problemOf(error: unknown, log: Logger): Problem {
+  const failure = asFailure(error);
+  if (failure.kind === 'defect') log.error({ error: messageOf(error) }, 'a request failed');
+  const { kind, message, issues } = failure;
+  return {
+    type: 'about:blank',
+    title: TITLES[kind],
+    status: STATUS[kind],
+    detail: message,
+    ...(issues.length > 0 ? { issues } : {}),
+  };
+}
+
+function asFailure(error: unknown): Failure {
+  if (error instanceof Failure) return error;
+  const status = error instanceof Error && 'status' in error ? error.status : null;
+  if (typeof status === 'number' && status < 500) return new Failure('input', messageOf(error));
+  return new Failure('defect', 'Something went wrong in Hatband; the log of the server tells more.');
+}
+
+export function sendProblem(response: Response, problem: Problem): void {
+  response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+}

@@ -1,0 +1,3 @@
+import { runProcess } from './runProcess.ts';
+
+await runProcess();

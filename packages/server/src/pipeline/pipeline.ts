@@ -1,0 +1,182 @@
+import { READER_VERSION, Reading, type ReadOptions } from '@hatband/core/reading';
+import type { RuleVersion } from '@hatband/core/rules';
+import { createHash } from 'node:crypto';
+import type { Logger } from 'pino';
+import type { Clock } from '../clock.ts';
+import { messageOf } from '../errors.ts';
+import { rawBytes } from '../intake/deposit.ts';
+import { inflateJson, type Store } from '../store/index.ts';
+import { applyFailure, applyOutcome } from './apply.ts';
+import { claim, giveBack, MOST_ATTEMPTS, type Claimed } from './queue.ts';
+import type { Reader } from './reader.ts';
+
+const BATCH = 24;
+/** While mail pours in, reading waits for a gap of this length, but never longer than the other. */
+const GAP_MS = 25;
+const LONGEST_WAIT_MS = 500;
+const RETRY_MS = 1000;
+
+export interface PipelineOptions {
+  store: Store;
+  reader: Reader;
+  readOptions: ReadOptions;
+  /** The live rules in their order, as they are now. */
+  liveRules: () => Promise<RuleVersion[]>;
+  /** Whether mail is being received just now. */
+  receiving: () => boolean;
+  onApplied: () => void;
+  clock: Clock;
+  log: Logger;
+}
+
+export interface Pipeline {
+  /** Something was stored. */
+  wake: () => void;
+  /** Finishes what is stored, at most `graceMs`, and stops. */
+  stop: (graceMs: number) => Promise<void>;
+}
+
+/** The queue is the database: what is stored or ready there is read and applied, in order, until nothing is left. */
+export function startPipeline(options: PipelineOptions): Pipeline {
+  let stopping: number | null = null;
+  let woken: () => void = () => undefined;
+  let signal = new Promise<void>((resolve) => {
+    woken = resolve;
+  });
+
+  const run = async () => {
+    for (;;) {
+      const out = stopping !== null && Date.now() > stopping;
+      const worked = out ? 'idle' : await tryRound(options);
+      if (worked === 'worked') continue;
+      if (stopping !== null) return;
+      if (worked === 'idle') await signal;
+      else await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+      signal = new Promise<void>((resolve) => {
+        woken = resolve;
+      });
+    }
+  };
+  const running = run();
+  return {
+    wake: () => {
+      woken();
+    },
+    stop: async (graceMs) => {
+      stopping = Date.now() + graceMs;
+      woken();
+      await running;
+    },
+  };
+}
+
+/** A store that cannot write just now leaves the queue as it is. */
+async function tryRound(options: PipelineOptions): Promise<'worked' | 'idle' | 'broken'> {
+  try {
+    return (await round(options)) ? 'worked' : 'idle';
+  } catch (error) {
+    options.log.error({ error: messageOf(error) }, 'the queue could not be worked on');
+    return 'broken';
+  }
+}
+
+/** One batch; false where the queue is empty. */
+async function round(options: PipelineOptions): Promise<boolean> {
+  await waitForGap(options.receiving);
+  const batch = await claim(options.store, BATCH);
+  if (batch.length === 0) return false;
+  await readBatch(
+    options,
+    batch.filter((arrival) => arrival.state === 'stored'),
+  );
+  await applyBatch(options, batch);
+  options.onApplied();
+  return true;
+}
+
+async function waitForGap(receiving: () => boolean): Promise<void> {
+  const end = Date.now() + LONGEST_WAIT_MS;
+  for (let quietSince = receiving() ? null : Date.now() - GAP_MS; Date.now() < end;) {
+    if (quietSince !== null && Date.now() - quietSince >= GAP_MS) return;
+    await new Promise((resolve) => setTimeout(resolve, 5));
+    quietSince = receiving() ? null : (quietSince ?? Date.now());
+  }
+}
+
+/** Reads the batch one by one and stores the readings. The first death ends it; those behind it were not begun. */
+async function readBatch(options: PipelineOptions, batch: readonly Claimed[]): Promise<void> {
+  const { store, reader, readOptions, log } = options;
+  const read: { arrival: Claimed; body: Uint8Array }[] = [];
+  let failed: { arrival: Claimed; reason: string } | null = null;
+  for (const arrival of batch) {
+    try {
+      const bytes = await rawBytes(store, arrival.message_id);
+      const body = await reader.read({
+        id: arrival.id,
+        bytes,
+        arrivedAt: arrival.received_at,
+        options: readOptions,
+      });
+      read.push({ arrival, body });
+    } catch (error) {
+      failed = { arrival, reason: messageOf(error) };
+      log.error({ arrival: arrival.id, attempt: arrival.attempts }, 'a message could not be read');
+      break;
+    }
+  }
+  const context = contextHash(readOptions);
+  await store.write(async (trx) => {
+    for (const { arrival, body } of read) {
+      const row = { message_id: arrival.message_id, reader_version: READER_VERSION, context };
+      await trx('readings')
+        .insert({ ...row, body: Buffer.from(body) })
+        .onConflict(Object.keys(row))
+        .ignore();
+      const stored = await trx('readings').where(row).first('id');
+      await trx('arrivals')
+        .where({ id: arrival.id, state: 'stored' })
+        .update({ state: 'ready', reading_id: stored?.id ?? null });
+    }
+    if (failed && failed.arrival.attempts >= MOST_ATTEMPTS)
+      await applyFailure(trx, failed.arrival, failed.reason);
+  });
+  if (failed) await giveBack(store, batch.slice(batch.indexOf(failed.arrival) + 1));
+}
+
+/** All ready arrivals of the batch in one transaction; one that cannot be applied is failed and the others stand. */
+async function applyBatch(options: PipelineOptions, batch: readonly Claimed[]): Promise<void> {
+  const { store, log, clock } = options;
+  const rules = await options.liveRules();
+  const readings = await readingsOf(store, batch);
+  await store.write(async (trx) => {
+    for (const arrival of batch) {
+      const body = readings.get(arrival.id);
+      if (!body) continue;
+      try {
+        const reading = inflateJson(Reading, body);
+        await trx.transaction((savepoint) =>
+          applyOutcome(savepoint, arrival, reading, rules, clock().toISOString()),
+        );
+      } catch (error) {
+        log.error({ arrival: arrival.id, error: messageOf(error) }, 'an outcome could not be applied');
+        await applyFailure(trx, arrival, 'the rules could not be applied to it');
+      }
+    }
+  });
+}
+
+async function readingsOf(store: Store, batch: readonly Claimed[]): Promise<Map<number, Buffer>> {
+  const ids = batch.map((arrival) => arrival.id);
+  const rows: { id: number; body: Buffer }[] = await store
+    .read('arrivals')
+    .join('readings', 'readings.id', 'arrivals.reading_id')
+    .whereIn('arrivals.id', ids)
+    .where({ state: 'ready' })
+    .select('arrivals.id', 'readings.body');
+  return new Map(rows.map((row) => [row.id, row.body]));
+}
+
+/** Readings are stored under all that they depend on besides the message. */
+export function contextHash(options: ReadOptions): string {
+  return createHash('sha256').update(JSON.stringify(options)).digest('hex').slice(0, 16);
+}

@@ -1,0 +1,165 @@
+import type { Rule } from '@hatband/contract';
+import { RuleDefinition, type RuleVersion } from '@hatband/core/rules';
+import { randomUUID } from 'node:crypto';
+import type { Knex } from 'knex';
+import type { Clock } from '../clock.ts';
+import { Failure, missing } from '../errors.ts';
+import { record } from '../events.ts';
+import { parseJson, type RuleRow, type Store } from '../store/index.ts';
+
+const MONTH_MS = 30 * 24 * 60 * 60 * 1000;
+
+/** The live rules in their order, as the pipeline asks them. */
+export async function liveRules(store: Store): Promise<RuleVersion[]> {
+  const rows: { id: string; version: number; definition: string }[] = await store
+    .read('rules')
+    .join('rule_versions', { 'rule_versions.rule_id': 'rules.id', 'rule_versions.version': 'rules.version' })
+    .where({ state: 'live' })
+    .whereNull('deleted_at')
+    .orderBy('position')
+    .select('rules.id', 'rules.version', 'definition');
+  return rows.map((row) => ({
+    ruleId: row.id,
+    version: row.version,
+    definition: parseJson(RuleDefinition, row.definition),
+  }));
+}
+
+type JoinedRow = RuleRow & { live: string | null; taken: number; last_taken: string | null };
+
+/** In their order, deleted ones last. */
+export async function listRules(store: Store, clock: Clock, id?: string): Promise<Rule[]> {
+  const since = new Date(clock().getTime() - MONTH_MS).toISOString();
+  const { read } = store;
+  const taken = read('arrivals').whereRaw('rule_id = rules.id');
+  const rows: JoinedRow[] = await read('rules')
+    .leftJoin('rule_versions', {
+      'rule_versions.rule_id': 'rules.id',
+      'rule_versions.version': 'rules.version',
+    })
+    .modify((query) => (id === undefined ? undefined : query.where('rules.id', id)))
+    .orderByRaw('deleted_at IS NOT NULL, position')
+    .select('rules.*', {
+      live: 'rule_versions.definition',
+      taken: taken.clone().where('received_at', '>=', since).count('*'),
+      last_taken: taken.clone().max('received_at'),
+    });
+  return rows.map(view);
+}
+
+function view(row: JoinedRow): Rule {
+  return {
+    id: row.id,
+    state: row.state,
+    version: row.version,
+    live: row.live === null ? null : parseJson(RuleDefinition, row.live),
+    draft: row.draft === null ? null : parseJson(RuleDefinition, row.draft),
+    takenIn30Days: row.taken,
+    lastTakenAt: row.last_taken,
+    deleted: row.deleted_at !== null,
+    revision: row.revision,
+  };
+}
+
+/** A new rule is a draft at the end of the order. */
+export async function addRule(store: Store, definition: RuleDefinition, clock: Clock): Promise<string> {
+  const id = randomUUID();
+  await store.write(async (trx) => {
+    const last = await trx('rules').max({ position: 'position' }).first();
+    await trx('rules').insert({
+      id,
+      position: Number(last?.position ?? 0) + 1,
+      state: 'draft',
+      draft: JSON.stringify(definition),
+      created_at: clock().toISOString(),
+    });
+    await record(trx, [{ kind: 'rule', ref: id }]);
+  });
+  return id;
+}
+
+/** One change of a rule, refused where the rule is not as the writer saw it. */
+async function change(
+  store: Store,
+  { id, revision }: { id: string; revision: number },
+  what: (row: RuleRow, trx: Knex.Transaction) => Promise<Partial<RuleRow>> | Partial<RuleRow>,
+): Promise<void> {
+  await store.write(async (trx) => {
+    const row = await trx('rules').where({ id }).whereNull('deleted_at').first();
+    if (!row) throw missing('rule');
+    if (row.revision !== revision)
+      throw new Failure('stale', 'This rule was changed elsewhere meanwhile; look at it again.');
+    await trx('rules')
+      .where({ id })
+      .update({ ...(await what(row, trx)), revision: revision + 1 });
+    await record(trx, [{ kind: 'rule', ref: id }]);
+  });
+}
+
+export interface Seen {
+  id: string;
+  revision: number;
+}
+
+export const saveDraft = (store: Store, seen: Seen, definition: RuleDefinition) =>
+  change(store, seen, () => ({ draft: JSON.stringify(definition) }));
+
+/** The draft is thrown away; a rule that never went live keeps its only one. */
+export const dropDraft = (store: Store, seen: Seen) =>
+  change(store, seen, (row) => {
+    if (row.version === null)
+      throw new Failure('conflict', 'This rule is only a draft; delete the rule instead.');
+    return { draft: null };
+  });
+
+/** The draft becomes the next version and works on mail from now on. */
+export const goLive = (store: Store, seen: Seen, clock: Clock) =>
+  change(store, seen, async (row, trx) => {
+    if (row.draft === null) throw new Failure('conflict', 'Nothing was changed since this rule went live.');
+    const definition = parseJson(RuleDefinition, row.draft);
+    await requireProject(trx, definition);
+    const version = (row.version ?? 0) + 1;
+    const made_at = clock().toISOString();
+    await trx('rule_versions').insert({
+      rule_id: row.id,
+      version,
+      definition: JSON.stringify(definition),
+      made_at,
+    });
+    return { version, draft: null, state: 'live' };
+  });
+
+async function requireProject(trx: Knex.Transaction, { route }: RuleDefinition): Promise<void> {
+  if (route.project.kind !== 'named') return;
+  const found = await trx('projects').where({ id: route.project.id }).first();
+  if (!found)
+    throw new Failure('input', 'The project of this rule does not exist.', [
+      { path: 'route.project', message: 'Choose a project.' },
+    ]);
+}
+
+export const setPaused = (store: Store, seen: Seen, paused: boolean) =>
+  change(store, seen, (row) => {
+    if (row.version === null) throw new Failure('conflict', 'A draft cannot be paused: it is not at work.');
+    return { state: paused ? 'paused' : 'live' };
+  });
+
+/** A tombstone stays, for the evidence that names the rule. */
+export const deleteRule = (store: Store, seen: Seen, clock: Clock) =>
+  change(store, seen, () => ({ deleted_at: clock().toISOString() }));
+
+/** Sets the order in which the rules are asked; `ids` has to name each of them once. */
+export async function orderRules(store: Store, ids: readonly string[]): Promise<void> {
+  await store.write(async (trx) => {
+    const rows = await trx('rules').whereNull('deleted_at').select('id');
+    const known = new Set(rows.map((row) => row.id));
+    if (ids.length !== known.size || new Set(ids).size !== ids.length || !ids.every((id) => known.has(id))) {
+      throw new Failure('stale', 'Rules were added or deleted meanwhile; look at the order again.');
+    }
+    for (const [index, id] of ids.entries())
+      await trx('rules')
+        .where({ id })
+        .update({ position: index + 1 });
+    await record(trx, [{ kind: 'rule', ref: 'order' }]);
+  });
+}

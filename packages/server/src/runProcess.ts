@@ -1,0 +1,32 @@
+import { readConfig } from './config.ts';
+import { messageOf, StartFailure } from './errors.ts';
+import { startServer, type Parts } from './startServer.ts';
+
+/** The life of the server's process: start or one sentence and exit 1; on SIGINT or SIGTERM finish, close, exit 0. */
+export async function runProcess(prepare?: Parts['prepare']): Promise<void> {
+  try {
+    const server = await startServer(readConfig(process.env), {
+      readerScript: new URL('./reader.js', import.meta.url),
+      webFolder: new URL('../web', import.meta.url).pathname,
+      ...(prepare ? { prepare } : {}),
+    });
+    const stop = () => {
+      server.stop().then(
+        () => process.exit(0),
+        (error: unknown) => {
+          console.error(messageOf(error));
+          process.exit(1);
+        },
+      );
+    };
+    process.once('SIGINT', stop).once('SIGTERM', stop);
+    console.log(
+      `Hatband is at http://127.0.0.1:${String(server.port)}/ and receives mail at 127.0.0.1:${String(server.smtpPort)} (SMTP).`,
+    );
+  } catch (error) {
+    console.error(
+      error instanceof StartFailure ? error.message : `Hatband could not start: ${messageOf(error)}`,
+    );
+    process.exit(1);
+  }
+}

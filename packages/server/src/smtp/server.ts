@@ -1,0 +1,143 @@
+import type { AddressInfo } from 'node:net';
+import type { Logger } from 'pino';
+import { SMTPServer, type SMTPServerDataStream, type SMTPServerSession } from 'smtp-server';
+import type { Clock } from '../clock.ts';
+import { codeOf, StartFailure } from '../errors.ts';
+import { findRecipient, type Recipient } from '../intake/addresses.ts';
+import type { Deposit } from '../intake/deposit.ts';
+import type { Store } from '../store/index.ts';
+
+export const SIZE_LIMIT = 25 * 1024 * 1024;
+/** Bytes that are being received at one time, over all connections. */
+const IN_FLIGHT_LIMIT = 64 * 1024 * 1024;
+
+export interface SmtpOptions {
+  port: number;
+  domain: string;
+  store: Store;
+  deposit: Deposit;
+  clock: Clock;
+  log: Logger;
+}
+
+export interface SmtpListener {
+  port: number;
+  /** Whether a message is being received just now. */
+  busy: () => boolean;
+  /** Stops accepting and waits until what is being received is stored, at most `graceMs`. */
+  stop: (graceMs: number) => Promise<void>;
+}
+
+class SmtpError extends Error {
+  constructor(
+    readonly responseCode: number,
+    message: string,
+  ) {
+    super(message);
+  }
+}
+
+/** Starts the SMTP listener on 127.0.0.1. */
+export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
+  const { store, deposit, log } = options;
+  const recipients = new WeakMap<SMTPServerSession, Recipient[]>();
+  let receiving = 0;
+  let inFlight = 0;
+
+  const receive = async (stream: SMTPServerDataStream, session: SMTPServerSession) => {
+    const chunks: Buffer[] = [];
+    let size = 0;
+    let refused = false;
+    try {
+      for await (const chunk of stream as AsyncIterable<Buffer>) {
+        refused ||= stream.sizeExceeded || inFlight + chunk.length > IN_FLIGHT_LIMIT;
+        if (refused) continue;
+        chunks.push(chunk);
+        size += chunk.length;
+        inFlight += chunk.length;
+      }
+      if (stream.sizeExceeded) throw new SmtpError(552, '5.3.4 The message is larger than 25 MB.');
+      if (refused) throw new SmtpError(451, '4.3.1 Too much mail at one time; try again in a minute.');
+      await deposit.put({
+        bytes: Buffer.concat(chunks),
+        recipients: recipients.get(session) ?? [],
+        envelopeFrom: session.envelope.mailFrom ? session.envelope.mailFrom.address : '',
+        receivedAt: options.clock().toISOString(),
+      });
+    } finally {
+      inFlight -= size;
+    }
+  };
+
+  const server = new SMTPServer({
+    banner: 'Hatband',
+    size: SIZE_LIMIT,
+    disabledCommands: ['AUTH', 'STARTTLS'],
+    authOptional: true,
+    disableReverseLookup: true,
+    logger: false,
+    onMailFrom: (_, session, done) => {
+      recipients.set(session, []);
+      done();
+    },
+    onRcptTo: ({ address }, session, done) => {
+      findRecipient(store, options.domain, address).then(
+        (found) => {
+          const known = recipients.get(session) ?? [];
+          if (found && !known.some(({ address: a }) => a.id === found.address.id)) known.push(found);
+          done(found ? null : new SmtpError(550, '5.1.1 There is no such intake address here.'));
+        },
+        (error: unknown) => {
+          done(storeError(error, log));
+        },
+      );
+    },
+    onData: (stream, session, done) => {
+      receiving += 1;
+      receive(stream, session)
+        .then(
+          () => {
+            done(null, 'The message is stored.');
+          },
+          (error: unknown) => {
+            done(error instanceof SmtpError ? error : storeError(error, log));
+          },
+        )
+        .finally(() => {
+          receiving -= 1;
+        });
+    },
+  });
+  server.on('error', (error) => {
+    log.warn({ code: codeOf(error) }, 'an SMTP connection broke off');
+  });
+  const port = await listen(server, options.port);
+  return { port, busy: () => receiving > 0, stop: (graceMs) => stop(server, () => receiving, graceMs) };
+}
+
+function storeError(error: unknown, log: Logger): SmtpError {
+  log.error({ code: codeOf(error) }, 'a message could not be stored');
+  return new SmtpError(451, '4.3.0 The message could not be stored; try again later.');
+}
+
+async function listen(server: SMTPServer, port: number): Promise<number> {
+  await new Promise<void>((resolve, reject) => {
+    const refuse = (error: Error) => {
+      const inUse = codeOf(error) === 'EADDRINUSE';
+      reject(inUse ? new StartFailure(`Port ${String(port)} (SMTP) is in use by another program.`) : error);
+    };
+    server.server.once('error', refuse);
+    server.listen(port, '127.0.0.1', () => {
+      server.server.off('error', refuse);
+      resolve();
+    });
+  });
+  return (server.server.address() as AddressInfo).port;
+}
+
+async function stop(server: SMTPServer, receiving: () => number, graceMs: number): Promise<void> {
+  server.server.close();
+  const end = Date.now() + graceMs;
+  while (receiving() > 0 && Date.now() < end) await new Promise((resolve) => setTimeout(resolve, 20));
+  for (const connection of server.connections) connection.close();
+}

@@ -1,0 +1,3 @@
+export { deflateJson, inflateJson, parseJson } from './json.ts';
+export { DATABASE_FILE, openStore, type Store } from './openStore.ts';
+export type * from './rows.ts';

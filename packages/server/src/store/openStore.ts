@@ -1,0 +1,93 @@
+import type Database from 'better-sqlite3';
+import knex, { type Knex } from 'knex';
+import { accessSync, constants, mkdirSync } from 'node:fs';
+import path from 'node:path';
+import { StartFailure } from '../errors.ts';
+import { lockFolder } from './lock.ts';
+import { migrate } from './migrate.ts';
+
+export const DATABASE_FILE = 'hatband.db';
+
+/** Knex twice on one file: one connection that writes, a pool that only reads. */
+export interface Store {
+  read: Knex;
+  /** One short transaction on the writing connection. */
+  write: <T>(work: (trx: Knex.Transaction) => Promise<T>) => Promise<T>;
+  /** Hot writes: the writing connection itself, for prepared statements; nothing else writes meanwhile. */
+  writeRaw: <T>(work: (db: Database.Database) => T) => Promise<T>;
+  close: () => Promise<void>;
+}
+
+/** Opens the data folder, makes or migrates its database. Throws StartFailure where the folder cannot be used. */
+export async function openStore(folder: string): Promise<Store> {
+  useFolder(folder);
+  const unlock = lockFolder(folder);
+  const filename = path.join(folder, DATABASE_FILE);
+  const writer = connect(filename, false);
+  const reader = connect(filename, true);
+  const close = async () => {
+    await reader.destroy();
+    await writer.raw('PRAGMA wal_checkpoint(TRUNCATE)');
+    await writer.destroy();
+    unlock();
+  };
+  try {
+    await migrate(writer, folder);
+    await removeOrphans(writer);
+  } catch (error) {
+    await close();
+    throw error;
+  }
+  return {
+    read: reader,
+    write: (work) => writer.transaction(work),
+    writeRaw: (work) => onConnection(writer, work),
+    close,
+  };
+}
+
+function useFolder(folder: string): void {
+  try {
+    mkdirSync(folder, { recursive: true });
+    accessSync(folder, constants.W_OK);
+  } catch {
+    throw new StartFailure(`The data folder ${folder} cannot be written.`);
+  }
+}
+
+function connect(filename: string, readonly: boolean): Knex {
+  return knex({
+    client: 'better-sqlite3',
+    connection: { filename, options: { readonly } },
+    useNullAsDefault: true,
+    pool: {
+      min: readonly ? 0 : 1,
+      max: readonly ? 2 : 1,
+      afterCreate: (db: Database.Database, done: (error: Error | null) => void) => {
+        if (!readonly) db.pragma('journal_mode = WAL');
+        db.pragma('synchronous = FULL');
+        db.pragma('foreign_keys = ON');
+        done(null);
+      },
+    },
+  });
+}
+
+/** The pool's only connection is also the lock: a transaction that is open elsewhere is waited for. */
+async function onConnection<T>(writer: Knex, work: (db: Database.Database) => T): Promise<T> {
+  const client = writer.client as Knex.Client & {
+    acquireConnection: () => Promise<Database.Database>;
+    releaseConnection: (db: Database.Database) => Promise<void>;
+  };
+  const db = await client.acquireConnection();
+  try {
+    return work(db);
+  } finally {
+    await client.releaseConnection(db);
+  }
+}
+
+/** Messages whose arrival was never written: the delivery was broken off before its 250. */
+async function removeOrphans(writer: Knex): Promise<void> {
+  await writer('messages').whereNotIn('id', writer('arrivals').select('message_id')).delete();
+}
