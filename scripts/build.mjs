@@ -20,13 +20,19 @@ export async function buildServer() {
     sourcemap: 'linked',
     // Packages that load files of their own at run time stay outside; the rest goes in.
     external: ['better-sqlite3', 'knex', 'pino'],
-    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+    banner: {
+      js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+    },
     logLevel: 'warning',
   });
 }
 
 export function buildWeb() {
-  execFileSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', 'packages/web', '--logLevel', 'warn'], { cwd: root, stdio: 'inherit' });
+  execFileSync(
+    process.execPath,
+    ['node_modules/vite/bin/vite.js', 'build', 'packages/web', '--logLevel', 'warn'],
+    { cwd: root, stdio: 'inherit' },
+  );
 }
 
 if (process.argv[1] === new URL(import.meta.url).pathname) {

@@ -31,10 +31,15 @@ export type Task = z.infer<typeof Task>;
 export const listTasks = endpoint({
   method: 'get',
   path: '/api/tasks',
-  query: Page.extend({ state: z.enum(['open', 'done', 'all']).default('all') }),
+  query: z.object({
+    limit: Page.shape.limit,
+    cursor: z.string().max(100).optional(),
+    state: z.enum(['open', 'done', 'all']).default('all'),
+    order: z.enum(['newest', 'due']).default('newest'),
+  }),
   answer: z.object({
     items: z.array(Task),
-    next: z.number().nullable(),
+    next: z.string().nullable(),
     counts: z.object({ open: z.number(), done: z.number() }),
   }),
 });

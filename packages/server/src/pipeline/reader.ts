@@ -13,8 +13,6 @@ export interface Reader {
  * `timeoutMs` or kills the thread costs that thread, never the process; the next job gets a new one.
  */
 export function startReader(script: URL, timeoutMs: number): Reader {
-  let worker: Worker | null = null;
-
   const spawn = () => {
     const thread = new Worker(script, { resourceLimits: { maxOldGenerationSizeMb: 1024 } });
     thread.on('exit', () => {
@@ -22,6 +20,7 @@ export function startReader(script: URL, timeoutMs: number): Reader {
     });
     return thread;
   };
+  let worker: Worker | null = spawn();
   return {
     read: async (job) => {
       const thread = (worker ??= spawn());

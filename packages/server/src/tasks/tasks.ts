@@ -99,27 +99,31 @@ export async function getTask(store: Store, id: number): Promise<Task> {
 
 export interface TaskPage {
   limit: number;
-  cursor?: number | undefined;
+  cursor?: string | undefined;
   state: 'open' | 'done' | 'all';
+  order: 'newest' | 'due';
 }
 
-/** Newest first; `cursor` is the `next` of the page before. */
-export async function listTasks(store: Store, { limit, cursor, state }: TaskPage) {
+/** Tasks without a due date stand behind all others. */
+const DUE_KEY = "coalesce(tasks.due, '9')";
+
+/** `cursor` is the `next` of the page before: the place of its last task in the order. */
+export async function listTasks(store: Store, { limit, cursor, state, order }: TaskPage) {
+  const [id, due] = (cursor ?? '').split(' ');
   const items = await viewTasks(store.read, (query) =>
     query
       .modify((q: Knex.QueryBuilder) => {
-        if (cursor !== undefined) void q.where('tasks.id', '<', cursor);
         if (state === 'open') void q.whereNotIn('tasks.status', DONE);
         if (state === 'done') void q.whereIn('tasks.status', DONE);
+        if (order === 'due') void q.orderByRaw(`${DUE_KEY}, tasks.id`);
+        else void q.orderBy('tasks.id', 'desc');
+        if (id && order === 'due') void q.whereRaw(`(${DUE_KEY}, tasks.id) > (?, ?)`, [due ?? '', Number(id)]);
+        if (id && order === 'newest') void q.where('tasks.id', '<', Number(id));
       })
-      .orderBy('tasks.id', 'desc')
       .limit(limit),
   );
-  return {
-    items,
-    next: items.length === limit ? (items.at(-1)?.id ?? null) : null,
-    counts: await countTasks(store),
-  };
+  const last = items.length === limit ? items.at(-1) : undefined;
+  return { items, next: last ? `${String(last.id)} ${last.due ?? '9'}` : null, counts: await countTasks(store) };
 }
 
 async function countTasks(store: Store): Promise<{ open: number; done: number }> {
