@@ -22,6 +22,8 @@ export const Arrival = z.object({
   id: z.number(),
   receivedAt: z.string(),
   from: Mailbox,
+  /** The sender of the newest words: of a forwarded message its own. */
+  asks: Mailbox,
   subject: z.string(),
   outcome: ArrivalOutcome,
   /** How often the same bytes came to the same address. */

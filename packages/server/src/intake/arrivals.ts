@@ -37,6 +37,7 @@ async function view(store: Store, rows: readonly ArrivalRow[]): Promise<Arrival[
       id: row.id,
       receivedAt: row.received_at,
       from: { name: row.from_name, address: row.from_address },
+      asks: { name: row.asks_name, address: row.asks_address },
       subject: row.subject,
       outcome: {
         kind: row.outcome_kind,

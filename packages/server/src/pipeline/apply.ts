@@ -28,7 +28,7 @@ export async function applyOutcome(
   at: string,
 ): Promise<void> {
   const outcome = evaluate({ reading, target: targetOf(arrival) }, rules);
-  const { message } = reading;
+  const { message, anatomy } = reading;
   const changed = await trx('arrivals')
     .where({ id: arrival.id, state: 'ready' })
     .update({
@@ -36,6 +36,8 @@ export async function applyOutcome(
       subject: message.subject,
       from_name: message.from?.name ?? '',
       from_address: message.from?.address ?? '',
+      asks_name: anatomy.who?.name ?? '',
+      asks_address: anatomy.who?.address ?? '',
       outcome_kind: outcome.kind,
       outcome_reason: outcome.reason,
       rule_id: outcome.ruleId,

@@ -44,6 +44,9 @@ export interface ArrivalRow {
   subject: string;
   from_name: string;
   from_address: string;
+  /** The sender of the newest words. */
+  asks_name: string;
+  asks_address: string;
   outcome_kind: 'waiting' | 'tasks' | 'unclaimed' | 'nothing' | 'failed';
   outcome_reason: string | null;
   rule_id: string | null;

@@ -13,8 +13,8 @@ export const DONE = ['completed', 'cancelled'] as const;
 type JoinedRow = TaskRow & {
   project_name: string | null;
   subject: string;
-  from_name: string;
-  from_address: string;
+  asks_name: string;
+  asks_address: string;
 };
 
 /** The tasks that the query chooses, with the names and sources of their values. */
@@ -29,8 +29,8 @@ export async function viewTasks(
       'tasks.*',
       { project_name: 'projects.name' },
       'arrivals.subject',
-      'arrivals.from_name',
-      'arrivals.from_address',
+      'arrivals.asks_name',
+      'arrivals.asks_address',
     );
   const rows = (await choose(query)) as JoinedRow[];
   const ruleNames = await namesOfRules(db);
@@ -85,7 +85,7 @@ function view(
     arrivalId: row.arrival_id,
     ruleId: row.rule_id === BUILT_IN ? null : row.rule_id,
     evidence,
-    source: { subject: row.subject, from: row.from_name || row.from_address },
+    source: { subject: row.subject, from: row.asks_name || row.asks_address },
     createdAt: row.created_at,
     revision: row.revision,
   };
@@ -117,13 +117,18 @@ export async function listTasks(store: Store, { limit, cursor, state, order }: T
         if (state === 'done') void q.whereIn('tasks.status', DONE);
         if (order === 'due') void q.orderByRaw(`${DUE_KEY}, tasks.id`);
         else void q.orderBy('tasks.id', 'desc');
-        if (id && order === 'due') void q.whereRaw(`(${DUE_KEY}, tasks.id) > (?, ?)`, [due ?? '', Number(id)]);
+        if (id && order === 'due')
+          void q.whereRaw(`(${DUE_KEY}, tasks.id) > (?, ?)`, [due ?? '', Number(id)]);
         if (id && order === 'newest') void q.where('tasks.id', '<', Number(id));
       })
       .limit(limit),
   );
   const last = items.length === limit ? items.at(-1) : undefined;
-  return { items, next: last ? `${String(last.id)} ${last.due ?? '9'}` : null, counts: await countTasks(store) };
+  return {
+    items,
+    next: last ? `${String(last.id)} ${last.due ?? '9'}` : null,
+    counts: await countTasks(store),
+  };
 }
 
 async function countTasks(store: Store): Promise<{ open: number; done: number }> {

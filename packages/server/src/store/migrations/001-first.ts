@@ -50,6 +50,8 @@ export async function up(db: Knex): Promise<void> {
     t.text('subject').notNullable().defaultTo('');
     t.text('from_name').notNullable().defaultTo('');
     t.text('from_address').notNullable().defaultTo('');
+    t.text('asks_name').notNullable().defaultTo('');
+    t.text('asks_address').notNullable().defaultTo('');
     t.text('outcome_kind').notNullable().defaultTo('waiting');
     t.text('outcome_reason');
     t.text('rule_id');

@@ -1,0 +1,49 @@
+import { ChangeEvents, eventsPath, type ChangeEvent } from '@hatband/contract';
+import { useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+
+/** The queries that each kind of change makes stale, by the first word of their keys. */
+const STALE: Record<Exclude<ChangeEvent['kind'], 'everything'>, readonly string[]> = {
+  arrival: ['arrivals', 'samples', 'rules', 'health'],
+  task: ['tasks', 'arrivals'],
+  rule: ['rules'],
+  address: ['addresses'],
+  project: ['projects'],
+};
+
+/** Keeps all queries true by the server's events. Answers whether the server is listening. */
+export function useLive(): boolean {
+  const client = useQueryClient();
+  const [listening, setListening] = useState(true);
+  useEffect(() => {
+    const source = new EventSource(eventsPath);
+    let lost = false;
+    source.onopen = () => {
+      setListening(true);
+      if (lost) void client.invalidateQueries();
+      lost = false;
+    };
+    source.onerror = () => {
+      setListening(false);
+      lost = true;
+    };
+    source.onmessage = (message: MessageEvent<string>) => {
+      refresh(client, ChangeEvents.parse(JSON.parse(message.data)));
+    };
+    return () => {
+      source.close();
+    };
+  }, [client]);
+  return listening;
+}
+
+function refresh(client: QueryClient, changes: readonly ChangeEvent[]): void {
+  if (changes.some((change) => change.kind === 'everything')) {
+    void client.invalidateQueries();
+    return;
+  }
+  const stale = new Set(
+    changes.flatMap((change) => (change.kind === 'everything' ? [] : STALE[change.kind])),
+  );
+  for (const key of stale) void client.invalidateQueries({ queryKey: [key] });
+}

@@ -1,0 +1,45 @@
+import { ConfigProvider } from 'antd';
+import { lazy, Suspense } from 'react';
+import { createBrowserRouter, Navigate, Outlet, RouterProvider } from 'react-router';
+import css from './App.module.css';
+import { Rail } from './Rail.tsx';
+import { theme } from './theme.ts';
+
+const LedgerPage = lazy(() => import('../ledger/LedgerPage.tsx').then((m) => ({ default: m.LedgerPage })));
+const TasksPage = lazy(() => import('../tasks/TasksPage.tsx').then((m) => ({ default: m.TasksPage })));
+const RulesPage = lazy(() => import('../rules/RulesPage.tsx').then((m) => ({ default: m.RulesPage })));
+const IntakePage = lazy(() => import('../intake/IntakePage.tsx').then((m) => ({ default: m.IntakePage })));
+
+function Shell() {
+  return (
+    <div className={css.shell}>
+      <Rail />
+      <main className={css.main}>
+        <Suspense>
+          <Outlet />
+        </Suspense>
+      </main>
+    </div>
+  );
+}
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    children: [
+      { path: '/ledger/:id?', element: <LedgerPage /> },
+      { path: '/tasks', element: <TasksPage /> },
+      { path: '/rules/:id?', element: <RulesPage /> },
+      { path: '/intake', element: <IntakePage /> },
+      { path: '*', element: <Navigate to="/ledger" replace /> },
+    ],
+  },
+]);
+
+export function App() {
+  return (
+    <ConfigProvider theme={theme} button={{ autoInsertSpace: false }}>
+      <RouterProvider router={router} />
+    </ConfigProvider>
+  );
+}

@@ -1,0 +1,63 @@
+import { useQuery } from '@tanstack/react-query';
+import { NavLink } from 'react-router';
+import { health } from '../api/queries.ts';
+import { useLive } from '../api/live.ts';
+import { useClock } from '../shared/clock.ts';
+import css from './App.module.css';
+
+const SCREENS = [
+  { to: '/ledger', name: 'Ledger' },
+  { to: '/tasks', name: 'Tasks' },
+  { to: '/rules', name: 'Rules' },
+  { to: '/intake', name: 'Intake' },
+];
+
+/** The side rail: where one can go, and whether mail is being received. */
+export function Rail() {
+  return (
+    <nav className={css.rail} aria-label="Screens">
+      <div className={css.brand}>
+        <Hat />
+        Hatband
+      </div>
+      {SCREENS.map(({ to, name }) => (
+        <NavLink key={to} to={to}>
+          {name}
+        </NavLink>
+      ))}
+      <State />
+    </nav>
+  );
+}
+
+function Hat() {
+  return (
+    <svg width="27" height="20" viewBox="0 0 32 24" aria-hidden="true">
+      <path d="M9 17V9c0-4 3-6 7-6s7 2 7 6v8z" fill="#fffdf8" />
+      <path d="M9 12h14v5H9z" fill="#64b3a8" />
+      <path d="M2 17h28c0 3-6 4-14 4S2 20 2 17z" fill="#fffdf8" />
+    </svg>
+  );
+}
+
+function State() {
+  const listening = useLive();
+  const { data } = useQuery(health);
+  const clock = useClock();
+  if (!listening) {
+    return (
+      <div className={css.state} role="status">
+        <strong>no connection</strong>
+        <br />
+        trying again
+      </div>
+    );
+  }
+  return (
+    <div className={css.state} role="status">
+      {data && data.queueDepth > 0 ? `reading ${String(data.queueDepth)} more` : 'receiving mail'}
+      <br />
+      {data?.lastArrivalAt ? `last ${clock.ago(data.lastArrivalAt)}` : 'none so far'}
+    </div>
+  );
+}

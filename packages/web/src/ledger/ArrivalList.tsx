@@ -1,0 +1,124 @@
+import type { Arrival, OutcomeKind, Rule } from '@hatband/contract';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import type { KeyboardEvent } from 'react';
+import { Fragment } from 'react';
+import { Link } from 'react-router';
+import { arrivals, rules } from '../api/queries.ts';
+import { Band, PriorityBar } from '../shared/Band.tsx';
+import { dayHeading, dayText, useClock } from '../shared/clock.ts';
+import { Failed, Notice } from '../shared/Page.tsx';
+import css from './Ledger.module.css';
+
+/** The arrivals, newest first, under the days they came on. Arrow keys go from line to line. */
+export function ArrivalList({
+  outcome,
+  openId,
+}: {
+  outcome: OutcomeKind | undefined;
+  openId: number | null;
+}) {
+  const list = useInfiniteQuery(arrivals(outcome));
+  const { data: ruleList } = useQuery(rules);
+  const clock = useClock();
+  if (list.error) return <Failed error={list.error} retry={() => void list.refetch()} />;
+  if (!list.data) return <div className={css.list} />;
+  const items = list.data.pages.flatMap((page) => page.items);
+  if (items.length === 0) return <Empty filtered={outcome !== undefined} />;
+  return (
+    <div className={css.list} onKeyDown={moveFocus} role="feed" aria-label="Arrivals">
+      {items.map((arrival, i) => {
+        const day = clock.dayOf(arrival.receivedAt);
+        const previous = items[i - 1];
+        return (
+          <Fragment key={arrival.id}>
+            {(!previous || clock.dayOf(previous.receivedAt) !== day) && (
+              <h2 className={css.day}>{dayHeading(day, clock.today)}</h2>
+            )}
+            <ArrivalLine
+              arrival={arrival}
+              open={arrival.id === openId}
+              rule={ruleList?.items.find((r) => r.id === arrival.outcome.ruleId)}
+            />
+          </Fragment>
+        );
+      })}
+      {list.hasNextPage && (
+        <button
+          type="button"
+          className={css.more}
+          disabled={list.isFetchingNextPage}
+          onClick={() => void list.fetchNextPage()}
+        >
+          {list.isFetchingNextPage ? 'fetching …' : 'earlier mail'}
+        </button>
+      )}
+    </div>
+  );
+}
+
+function moveFocus(event: KeyboardEvent<HTMLElement>): void {
+  if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+  const lines = [...event.currentTarget.querySelectorAll<HTMLElement>('a')];
+  const at = lines.indexOf(document.activeElement as HTMLElement);
+  lines[at + (event.key === 'ArrowDown' ? 1 : -1)]?.focus();
+  event.preventDefault();
+}
+
+function ArrivalLine({ arrival, open, rule }: { arrival: Arrival; open: boolean; rule: Rule | undefined }) {
+  const clock = useClock();
+  const waiting = arrival.outcome.kind === 'waiting';
+  const definition = rule?.live ?? rule?.draft ?? null;
+  return (
+    <Link to={`/ledger/${String(arrival.id)}`} className={css.line} aria-current={open ? 'true' : undefined}>
+      <Band band={definition?.band ?? null} />
+      <time className={css.time}>{clock.time(arrival.receivedAt)}</time>
+      <span className={css.what}>
+        <span className={css.subject}>{waiting ? 'A message' : arrival.subject || '(no subject)'}</span>
+        {!waiting && (
+          <span className={css.from}>{arrival.asks.name || arrival.asks.address || 'no sender'}</span>
+        )}
+        <Became arrival={arrival} />
+      </span>
+    </Link>
+  );
+}
+
+/** What became of it, in a few words. A title that only repeats the subject is not said again. */
+function Became({ arrival: { subject, outcome, tasks } }: { arrival: Arrival }) {
+  const clock = useClock();
+  const [task] = tasks;
+  if (outcome.kind === 'waiting') return <span className={css.nothing}>received, being read …</span>;
+  if (outcome.kind === 'failed') return <span className={css.failed}>✕ failed: {outcome.reason}</span>;
+  if (!task) return <span className={css.nothing}>{outcome.reason}, nothing to do</span>;
+  const unclaimed = outcome.kind === 'unclaimed';
+  const name = subject.includes(task.title)
+    ? `${unclaimed ? 'unclaimed ' : ''}task`
+    : `${unclaimed ? 'unclaimed: ' : ''}${task.title}`;
+  return (
+    <>
+      <span className={unclaimed ? css.unclaimed : css.became}>
+        {task.status === 'completed' ? '✓ done: ' : '→ '}
+        {name}
+        {task.project && ` in ${task.project.name}`}
+        {task.due && ', '}
+        {task.due && <span className={css.due}>{dayText(task.due, clock.today)}</span>}
+      </span>
+      <PriorityBar priority={task.priority} />
+    </>
+  );
+}
+
+function Empty({ filtered }: { filtered: boolean }) {
+  return (
+    <div className={css.list}>
+      {filtered ? (
+        <Notice title="None of these">All mail is under “all”.</Notice>
+      ) : (
+        <Notice title="No mail yet">
+          Copy an address under <Link to="/intake">Intake</Link> and send or forward a message to it; it
+          appears here within a second.
+        </Notice>
+      )}
+    </div>
+  );
+}

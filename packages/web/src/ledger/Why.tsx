@@ -1,0 +1,79 @@
+import type { ArrivalSheet } from '@hatband/contract';
+import type { DateFact } from '@hatband/core/reading';
+import { sayTrace } from '@hatband/core/rules';
+import { dayText, useClock } from '../shared/clock.ts';
+import { useNames } from '../shared/names.ts';
+import css from './ReadingSheet.module.css';
+
+/** Every condition and reading that was tried, in plain sentences, and the dates that were weighed. */
+export function Why({ sheet }: { sheet: ArrivalSheet }) {
+  const names = useNames();
+  const { reason } = sheet.arrival.outcome;
+  const lines = sayTrace(
+    {
+      reason: reason === 'answers itself' || reason === 'made by a machine' ? reason : null,
+      trace: sheet.trace,
+    },
+    names,
+  );
+  return (
+    <div className={css.why}>
+      <ul>
+        {lines.map(({ mark, text }, i) => (
+          <li key={i} className={mark === null ? undefined : mark ? css.yes : css.no}>
+            {mark === null ? (
+              <b style={{ gridColumn: '1 / -1', marginTop: 4 }}>{text}</b>
+            ) : (
+              <Line mark={mark} text={text} />
+            )}
+          </li>
+        ))}
+      </ul>
+      <Dates dates={sheet.read?.dates ?? []} deadline={sheet.read?.deadline ?? null} />
+    </div>
+  );
+}
+
+function Line({ mark, text }: { mark: boolean; text: string }) {
+  return (
+    <>
+      <span aria-label={mark ? 'yes' : 'no'}>{mark ? '✓' : '–'}</span>
+      <span>{text}</span>
+    </>
+  );
+}
+
+function Dates({ dates, deadline }: { dates: readonly DateFact[]; deadline: number | null }) {
+  const clock = useClock();
+  if (dates.length === 0) return null;
+  return (
+    <>
+      <h3>Dates in the message</h3>
+      <ul>
+        {dates.map((date, i) => (
+          <li key={i} className={i === deadline ? css.yes : css.no}>
+            <Line
+              mark={i === deadline}
+              text={`“${date.spans.map((s) => s.quote).join('')}”: ${dayText(date.date, clock.today)}, ${sayVerdict(date, i === deadline)}`}
+            />
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function sayVerdict({ verdict, reasons }: DateFact, chosen: boolean): string {
+  const because = reasons
+    .map((r) => `“${r.words}” ${r.weight > 0 ? '+' : '−'}${String(Math.abs(r.weight))}`)
+    .join(', ');
+  const what =
+    verdict === 'deadline'
+      ? chosen
+        ? 'the deadline'
+        : 'a deadline, but another was taken'
+      : verdict === 'event'
+        ? 'an event, no deadline'
+        : 'no deadline';
+  return because === '' ? what : `${what} (${because})`;
+}

@@ -1,0 +1,209 @@
+import {
+  deleteRule,
+  dropDraft,
+  goLive,
+  orderRules,
+  pauseRule,
+  resumeRule,
+  saveDraft,
+  type Rule,
+} from '@hatband/contract';
+import { RuleDefinition } from '@hatband/core/rules';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { call } from '../api/call.ts';
+import { ErrorLine } from '../shared/Page.tsx';
+import { effectOf, sayEffect } from './effect.ts';
+import css from './Rules.module.css';
+import type { SampleProof } from './useProof.ts';
+
+interface Props {
+  rule: Rule;
+  all: readonly Rule[];
+  definition: RuleDefinition;
+  unsaved: boolean;
+  proofs: SampleProof[] | null;
+  onSaved: () => void;
+}
+
+/** What can be done with the rule as it stands; going live shows its effect first. */
+export function Actions({ rule, all, definition, unsaved, proofs, onSaved }: Props) {
+  const [asking, setAsking] = useState<'live' | 'delete' | null>(null);
+  const client = useQueryClient();
+  const act = useMutation({
+    mutationFn: (work: () => Promise<unknown>) => work(),
+    onSuccess: async () => {
+      setAsking(null);
+      await client.invalidateQueries({ queryKey: ['rules'] });
+      onSaved();
+    },
+  });
+  const seen = { params: { id: rule.id }, revision: rule.revision };
+  const save = () => call(saveDraft, { ...seen, body: { definition } });
+  const live = async () => {
+    const { revision } = unsaved ? await save() : rule;
+    return call(goLive, { ...seen, revision });
+  };
+  const problem = RuleDefinition.safeParse(definition).error?.issues[0]?.message;
+  const changed = unsaved || rule.draft !== null;
+  return (
+    <div className={css.actions}>
+      {problem !== undefined && <ErrorLine error={new Error(problem)} />}
+      <ErrorLine error={act.error} />
+      {asking === 'live' && (
+        <div className={css.effect} role="alertdialog" aria-label="Going live">
+          <p>
+            Version {(rule.version ?? 0) + 1} works on mail from now on; tasks already made stay as they are.{' '}
+            {proofs && sayEffect(effectOf(proofs))}
+          </p>
+          <Button
+            autoFocus
+            type="primary"
+            loading={act.isPending}
+            onClick={() => {
+              act.mutate(live);
+            }}
+          >
+            Put version {(rule.version ?? 0) + 1} to work
+          </Button>
+          <Button
+            onClick={() => {
+              setAsking(null);
+            }}
+          >
+            Not yet
+          </Button>
+        </div>
+      )}
+      {asking === 'delete' && (
+        <div className={css.effect} role="alertdialog" aria-label="Deleting">
+          <p>Mail that it would have taken goes to the rules below it. Its tasks stay.</p>
+          <Button
+            autoFocus
+            danger
+            type="primary"
+            loading={act.isPending}
+            onClick={() => {
+              act.mutate(() => call(deleteRule, seen));
+            }}
+          >
+            Delete the rule
+          </Button>
+          <Button
+            onClick={() => {
+              setAsking(null);
+            }}
+          >
+            Keep it
+          </Button>
+        </div>
+      )}
+      {asking === null && (
+        <div className={css.buttons}>
+          <Button
+            type="primary"
+            disabled={!changed || problem !== undefined || !proofs}
+            onClick={() => {
+              setAsking('live');
+            }}
+          >
+            Go live …
+          </Button>
+          <Button
+            disabled={!unsaved || problem !== undefined}
+            loading={act.isPending}
+            onClick={() => {
+              act.mutate(save);
+            }}
+          >
+            Save as draft
+          </Button>
+          {unsaved && <Button onClick={onSaved}>Undo my changes</Button>}
+          {!unsaved && rule.draft !== null && rule.version !== null && (
+            <Button
+              onClick={() => {
+                act.mutate(() => call(dropDraft, seen));
+              }}
+            >
+              Throw the draft away
+            </Button>
+          )}
+          <span className={css.rest}>
+            <Order
+              rule={rule}
+              all={all}
+              onMove={(ids) => {
+                act.mutate(() => call(orderRules, { body: { ids } }));
+              }}
+              disabled={unsaved}
+            />
+            {rule.version !== null && !unsaved && (
+              <button
+                type="button"
+                className="link"
+                onClick={() => {
+                  act.mutate(() => call(rule.state === 'paused' ? resumeRule : pauseRule, seen));
+                }}
+              >
+                {rule.state === 'paused' ? 'resume' : 'pause'}
+              </button>
+            )}
+            <button
+              type="button"
+              className="link"
+              onClick={() => {
+                setAsking('delete');
+              }}
+            >
+              delete …
+            </button>
+          </span>
+        </div>
+      )}
+    </div>
+  );
+}
+
+function Order({
+  rule,
+  all,
+  onMove,
+  disabled,
+}: {
+  rule: Rule;
+  all: readonly Rule[];
+  onMove: (ids: string[]) => void;
+  disabled: boolean;
+}) {
+  const ids = all.map((r) => r.id);
+  const at = ids.indexOf(rule.id);
+  const moved = (to: number) => ids.toSpliced(at, 1).toSpliced(to, 0, rule.id);
+  if (disabled) return null;
+  return (
+    <>
+      {at > 0 && (
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            onMove(moved(at - 1));
+          }}
+        >
+          ask earlier
+        </button>
+      )}
+      {at < ids.length - 1 && (
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            onMove(moved(at + 1));
+          }}
+        >
+          ask later
+        </button>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,51 @@
+import { FIELD_NAMES, TaskField } from '@hatband/core/tasks';
+import type { SampleProof } from './useProof.ts';
+
+export interface Effect {
+  samples: number;
+  taken: number;
+  nearMisses: number;
+  gained: number;
+  lost: number;
+  /** Messages that another rule (or none) takes now. */
+  otherTaker: number;
+  fields: { field: TaskField; n: number }[];
+}
+
+/** The proofs in numbers. */
+export function effectOf(proofs: readonly SampleProof[]): Effect {
+  const count = (holds: (proof: SampleProof) => boolean) => proofs.filter(holds).length;
+  const fields = TaskField.options.map((field) => ({
+    field,
+    n: count(
+      ({ difference: d }) => d.kind === 'changed' && d.fields.some((change) => change.field === field),
+    ),
+  }));
+  return {
+    samples: proofs.length,
+    taken: count((p) => p.taken),
+    nearMisses: count((p) => p.nearMiss),
+    gained: count((p) => p.difference.kind === 'gained'),
+    lost: count((p) => p.difference.kind === 'lost'),
+    otherTaker: count((p) => p.difference.kind !== 'lost' && p.before.ruleId !== p.after.ruleId),
+    fields: fields.filter(({ n }) => n > 0),
+  };
+}
+
+const get = (n: number) => (n === 1 ? '1 gets' : `${String(n)} get`);
+
+/** The changes in words; “nothing changes” where there are none. */
+export function changesOf(effect: Effect): string[] {
+  return [
+    ...effect.fields.map(({ field, n }) => `${get(n)} another ${FIELD_NAMES[field]}`),
+    ...(effect.gained > 0 ? [`${get(effect.gained)} a task`] : []),
+    ...(effect.lost > 0 ? [`${get(effect.lost)} no task any more`] : []),
+    ...(effect.otherTaker > 0 ? [`${String(effect.otherTaker)} taken by another rule than now`] : []),
+  ];
+}
+
+export function sayEffect(effect: Effect): string {
+  const changes = changesOf(effect);
+  const what = changes.length === 0 ? 'nothing would be otherwise' : changes.join(', ');
+  return `On the ${String(effect.samples)} messages already here: takes ${String(effect.taken)}; ${what}.`;
+}

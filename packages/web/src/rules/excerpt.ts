@@ -1,0 +1,27 @@
+import type { Incoming, Outcome } from '@hatband/core/rules';
+import type { TaskField } from '@hatband/core/tasks';
+
+const AROUND = 50;
+
+/** The words around the place that a value was read from: the due date's, else the title's if it stands in the text. */
+export function excerptOf(
+  { reading }: Incoming,
+  outcome: Outcome,
+): { before: string; quote: string; after: string; field: TaskField } | null {
+  const { text } = reading.message;
+  const evidence = outcome.tasks[0]?.evidence;
+  for (const field of ['due', 'priority', 'title'] as const) {
+    const span = evidence?.[field]?.spans.find((s) => s.part === 'text');
+    if (!span) continue;
+    const from = Math.max(0, span.start - AROUND);
+    const to = Math.min(text.length, span.end + AROUND / 2);
+    const before = text.slice(from, span.start);
+    return {
+      field,
+      before: `${from > 0 ? '… ' : ''}${from > 0 ? before.replace(/^\S*\s/, '') : before}`,
+      quote: span.quote,
+      after: `${text.slice(span.end, to)}${to < text.length ? ' …' : ''}`,
+    };
+  }
+  return null;
+}

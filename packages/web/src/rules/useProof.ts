@@ -1,0 +1,75 @@
+import type { Rule } from '@hatband/contract';
+import type { Proof } from '@hatband/core/dryrun';
+import type { RuleDefinition, RuleVersion } from '@hatband/core/rules';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { samples } from '../api/queries.ts';
+import type { ProofJob } from './proof.worker.ts';
+
+export type SampleProof = Proof<number>;
+
+const PAUSE_MS = 60;
+
+/** What the rules as they would be make of stored mail, beside what they make of it now; null while it is worked out. */
+export function useProof(rule: Rule, all: readonly Rule[], definition: RuleDefinition): SampleProof[] | null {
+  const { data } = useQuery(samples);
+  const [worker, setWorker] = useState<Worker | null>(null);
+  const [proofs, setProofs] = useState<SampleProof[] | null>(null);
+  const ticket = useRef(0);
+
+  useEffect(() => {
+    const started = new Worker(new URL('./proof.worker.ts', import.meta.url), { type: 'module' });
+    started.onmessage = (message: MessageEvent<{ ticket: number; proofs: SampleProof[] }>) => {
+      if (message.data.ticket === ticket.current) setProofs(message.data.proofs);
+    };
+    setWorker(started);
+    return () => {
+      started.terminate();
+    };
+  }, []);
+
+  useEffect(() => {
+    if (worker && data) send(worker, { kind: 'samples', samples: data.items });
+  }, [worker, data]);
+
+  useEffect(() => {
+    if (!worker || !data) return;
+    const timer = setTimeout(() => {
+      ticket.current += 1;
+      send(worker, {
+        kind: 'prove',
+        ticket: ticket.current,
+        ...ruleSets(rule, all, definition),
+        ruleId: rule.id,
+      });
+    }, PAUSE_MS);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [worker, data, rule, all, definition]);
+  return proofs;
+}
+
+const send = (worker: Worker, job: ProofJob) => {
+  worker.postMessage(job);
+};
+
+/** The live rules as they are, and as they would be with this definition at its place in the order. */
+function ruleSets(
+  rule: Rule,
+  all: readonly Rule[],
+  definition: RuleDefinition,
+): { live: RuleVersion[]; next: RuleVersion[] } {
+  const isLive = (r: Rule) => r.state === 'live' && r.live !== null;
+  const version = (r: Rule, d: RuleDefinition): RuleVersion => ({
+    ruleId: r.id,
+    version: r.version ?? 0,
+    definition: d,
+  });
+  return {
+    live: all.flatMap((r) => (isLive(r) && r.live ? [version(r, r.live)] : [])),
+    next: all.flatMap((r) =>
+      r.id === rule.id ? [version(r, definition)] : isLive(r) && r.live ? [version(r, r.live)] : [],
+    ),
+  };
+}

@@ -1,0 +1,113 @@
+import type { Task } from '@hatband/contract';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { Checkbox } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { rules, tasks } from '../api/queries.ts';
+import { Band, PriorityBar } from '../shared/Band.tsx';
+import { dayText, useClock } from '../shared/clock.ts';
+import { ErrorLine, Failed, Notice, PageHeader, Tabs } from '../shared/Page.tsx';
+import { useChangeTask } from '../shared/useChangeTask.ts';
+import css from './Tasks.module.css';
+
+/** All tasks: open ones by their due dates, or done ones. A task that is ticked stays until the list is left. */
+export function TasksPage() {
+  const [state, setState] = useState<'open' | 'done'>('open');
+  const list = useInfiniteQuery(tasks(state));
+  const counts = list.data?.pages[0]?.counts;
+  const items = list.data?.pages.flatMap((page) => page.items) ?? [];
+  return (
+    <div className={css.page}>
+      <PageHeader title="Tasks">
+        <Tabs
+          tabs={[
+            { value: 'open', name: 'open', count: counts?.open },
+            { value: 'done', name: 'done', count: counts?.done },
+          ]}
+          value={state}
+          onChange={setState}
+        />
+      </PageHeader>
+      <div className={css.body}>
+        {list.error && <Failed error={list.error} retry={() => void list.refetch()} />}
+        {list.data && items.length === 0 && <Empty state={state} />}
+        {items.length > 0 && <TaskTable items={items} />}
+        {list.hasNextPage && (
+          <button type="button" className={css.more} onClick={() => void list.fetchNextPage()}>
+            more
+          </button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function Empty({ state }: { state: 'open' | 'done' }) {
+  return state === 'open' ? (
+    <Notice title="Nothing is open">New mail becomes tasks here; see what came under Ledger.</Notice>
+  ) : (
+    <Notice title="Nothing is done yet">Tick a task under “open” and it moves here.</Notice>
+  );
+}
+
+function TaskTable({ items }: { items: readonly Task[] }) {
+  return (
+    <table className={css.table}>
+      <thead>
+        <tr>
+          <th className={css.check} aria-label="done" />
+          <th style={{ color: 'var(--field-title)' }}>Task</th>
+          <th style={{ color: 'var(--field-project)' }}>Project</th>
+          <th style={{ color: 'var(--field-due)' }}>Due</th>
+          <th style={{ color: 'var(--field-priority)' }}>Priority</th>
+          <th>From</th>
+        </tr>
+      </thead>
+      <tbody>
+        {items.map((task) => (
+          <TaskRow key={task.id} task={task} />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function TaskRow({ task }: { task: Task }) {
+  const clock = useClock();
+  const change = useChangeTask(task);
+  const { data } = useQuery(rules);
+  const rule = data?.items.find((r) => r.id === task.ruleId);
+  const done = task.status === 'completed' || task.status === 'cancelled';
+  const overdue = !done && task.due !== null && task.due.slice(0, 10) < clock.today;
+  return (
+    <tr className={done ? css.done : undefined}>
+      <td className={css.check}>
+        <div className={css.tick}>
+          <Band band={(rule?.live ?? rule?.draft)?.band ?? null} />
+          <Checkbox
+            aria-label={`done: ${task.title}`}
+            checked={done}
+            disabled={change.isPending}
+            onChange={(e) => {
+              change.mutate({ status: e.target.checked ? 'completed' : 'needs action' });
+            }}
+          />
+        </div>
+      </td>
+      <td className={css.title}>
+        <Link to={`/ledger/${String(task.arrivalId)}`}>{task.title}</Link>
+        <ErrorLine error={change.error} />
+      </td>
+      <td>{task.project?.name ?? <span className={css.none}>none</span>}</td>
+      <td className={overdue ? css.overdue : css.due}>
+        {task.due === null ? <span className={css.none}>none</span> : dayText(task.due, clock.today)}
+        {overdue && <span className={css.sign}>overdue</span>}
+      </td>
+      <td>
+        {task.priority ?? <span className={css.none}>none</span>}
+        <PriorityBar priority={task.priority} />
+      </td>
+      <td className={css.from}>{task.source.from}</td>
+    </tr>
+  );
+}
