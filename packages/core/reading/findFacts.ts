@@ -3,7 +3,7 @@ import { findDates } from '../dates/index.ts';
 import type { Message } from '../mail/index.ts';
 import { automaticKind, cleanSubject, findPairs } from '../requests/index.ts';
 import type { DateFact, EvidenceSpan, Facts, PairFact, Region } from './facts.ts';
-import type { ReadOptions } from './read.ts';
+import type { ReadOptions } from './reading.ts';
 
 /** Message and Anatomy → Facts. `arrivedAt` (local) stands in for a message's own sent time where that is missing. */
 export function findFacts(

@@ -1,3 +1,3 @@
 export { DateFact, EvidenceSpan, Facts, PairFact } from './facts.ts';
-export { read, type ReadOptions } from './read.ts';
-export { READER_VERSION, Reading } from './reading.ts';
+export { read } from './read.ts';
+export { READER_VERSION, Reading, type ReadOptions } from './reading.ts';

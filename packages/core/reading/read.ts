@@ -1,16 +1,8 @@
 import { Temporal } from 'temporal-polyfill';
 import { takeApart } from '../anatomy/index.ts';
-import type { DateOrder } from '../dates/index.ts';
 import { decode } from '../mail/index.ts';
 import { findFacts } from './findFacts.ts';
-import type { Reading } from './reading.ts';
-
-export interface ReadOptions {
-  me: readonly string[];
-  /** IANA zone of the user. */
-  zone: string;
-  dateOrder: DateOrder;
-}
+import type { Reading, ReadOptions } from './reading.ts';
 
 /**
  * Bytes → Message, Anatomy and Facts.

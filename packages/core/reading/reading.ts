@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { Anatomy } from '../anatomy/index.ts';
+import type { DateOrder } from '../dates/index.ts';
 import { Message } from '../mail/index.ts';
 import { Facts } from './facts.ts';
 
@@ -13,3 +14,10 @@ export const Reading = z.object({
   warnings: z.array(z.string()),
 });
 export type Reading = z.infer<typeof Reading>;
+
+export interface ReadOptions {
+  me: readonly string[];
+  /** IANA zone of the user. */
+  zone: string;
+  dateOrder: DateOrder;
+}

@@ -10,15 +10,15 @@ import type { FieldRow, RuleDefinition } from './rule.ts';
 export function sayRule(rule: RuleDefinition, names: Names): string {
   const when = rule.when.all.map((condition) => sayCondition(condition, names));
   const mail = when.length === 0 ? 'All mail' : `Mail that ${andList(when)}`;
-  const fields = rule.read.map(sayRow).join('; ');
-  return `${mail} becomes a task ${sayRoute(rule, names)}${fields === '' ? '' : `: ${fields}`}.`;
+  const fields = rule.read.map((row) => `; ${sayRow(row)}`).join('');
+  return `${mail} becomes a task ${sayRoute(rule, names)}${fields}.`;
 }
 
 function sayRow(row: FieldRow): string {
   const readings = [...row.readings, ...(row.otherwise ? [row.otherwise] : [])].map((reading) =>
     sayReading(reading),
   );
-  return `${FIELD_NAMES[row.field]} from ${readings.length === 0 ? 'nothing' : readings.join(', otherwise ')}`;
+  return `its ${FIELD_NAMES[row.field]} is ${readings.join(', otherwise ')}`;
 }
 
 function sayRoute({ route }: RuleDefinition, names: Names): string {

@@ -33,7 +33,7 @@ export type ReadField = z.infer<typeof ReadField>;
 
 export const FIELD_NAMES: Record<TaskField, string> = {
   title: 'title',
-  due: 'due',
+  due: 'due date',
   priority: 'priority',
   project: 'project',
 };

@@ -64,7 +64,7 @@ export function makeEvents(store: Store): Events {
 
 async function newestSeq(store: Store): Promise<number> {
   const row = await store.read('events').max({ seq: 'seq' }).first();
-  return Number(row?.seq ?? 0);
+  return row?.seq ?? 0;
 }
 
 /** The changes after `seq`, those of one kind folded to one line. */
@@ -73,7 +73,7 @@ async function since(store: Store, seq: number): Promise<ChangeEvent[]> {
   const rows = await store.read('events').where('seq', '>', seq).orderBy('seq');
   const newest = rows.at(-1);
   if (!newest) return [];
-  if (Number(oldest?.seq ?? 0) > seq + 1) return [{ seq: newest.seq, kind: 'everything', id: null }];
+  if ((oldest?.seq ?? 0) > seq + 1) return [{ seq: newest.seq, kind: 'everything', id: null }];
   const folded = new Map<Kind, ChangeEvent>();
   for (const { seq: at, kind, ref } of rows) {
     const same = folded.get(kind);

@@ -15,14 +15,10 @@ export interface ArrivalPage {
 
 /** Newest first; `cursor` is the `next` of the page before. */
 export async function listArrivals(store: Store, { limit, cursor, outcome }: ArrivalPage) {
-  const rows = await store
-    .read('arrivals')
-    .modify((query) => {
-      if (cursor !== undefined) void query.where('id', '<', cursor);
-      if (outcome !== undefined) void query.where('outcome_kind', outcome);
-    })
-    .orderBy('id', 'desc')
-    .limit(limit);
+  const query = store.read('arrivals').orderBy('id', 'desc').limit(limit);
+  if (cursor !== undefined) void query.where('id', '<', cursor);
+  if (outcome !== undefined) void query.where('outcome_kind', outcome);
+  const rows = await query;
   return { items: await view(store, rows), next: rows.length === limit ? (rows.at(-1)?.id ?? null) : null };
 }
 
@@ -108,16 +104,17 @@ function readMessage({ message, anatomy, facts, warnings }: Reading): ReadMessag
   return { message: rest, anatomy, dates: facts.dates, deadline: facts.deadline, warnings };
 }
 
+interface SampleRow {
+  id: number;
+  received_at: string;
+  body: Buffer;
+  target_kind: 'inbox' | 'project';
+  project_id: string | null;
+}
+
 /** Stored readings to prove a rule on, the newest first. */
 export async function listSamples(store: Store, limit: number) {
-  type Row = {
-    id: number;
-    received_at: string;
-    body: Buffer;
-    target_kind: 'inbox' | 'project';
-    project_id: string | null;
-  };
-  const rows: Row[] = await store
+  const rows: SampleRow[] = await store
     .read('arrivals')
     .join('readings', 'readings.id', 'arrivals.reading_id')
     .join('addresses', 'addresses.id', 'arrivals.address_id')
@@ -130,11 +127,7 @@ export async function listSamples(store: Store, limit: number) {
 }
 
 /** Rules look at no header yet, and headers are half of many messages. */
-function sample(row: {
-  body: Buffer;
-  target_kind: 'inbox' | 'project';
-  project_id: string | null;
-}): Incoming {
+function sample(row: SampleRow): Incoming {
   const reading = inflateJson(Reading, row.body);
   return { reading: { ...reading, message: { ...reading.message, headers: [] } }, target: targetOf(row) };
 }

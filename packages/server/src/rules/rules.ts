@@ -68,7 +68,7 @@ export async function addRule(store: Store, definition: RuleDefinition, clock: C
     const last = await trx('rules').max({ position: 'position' }).first();
     await trx('rules').insert({
       id,
-      position: Number(last?.position ?? 0) + 1,
+      position: (last?.position ?? 0) + 1,
       state: 'draft',
       draft: JSON.stringify(definition),
       created_at: clock().toISOString(),

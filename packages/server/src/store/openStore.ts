@@ -73,12 +73,14 @@ function connect(filename: string, readonly: boolean): Knex {
   });
 }
 
+interface PoolClient {
+  acquireConnection: () => Promise<Database.Database>;
+  releaseConnection: (db: Database.Database) => Promise<void>;
+}
+
 /** The pool's only connection is also the lock: a transaction that is open elsewhere is waited for. */
 async function onConnection<T>(writer: Knex, work: (db: Database.Database) => T): Promise<T> {
-  const client = writer.client as Knex.Client & {
-    acquireConnection: () => Promise<Database.Database>;
-    releaseConnection: (db: Database.Database) => Promise<void>;
-  };
+  const client = writer.client as PoolClient;
   const db = await client.acquireConnection();
   try {
     return work(db);

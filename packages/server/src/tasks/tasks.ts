@@ -132,12 +132,9 @@ export async function listTasks(store: Store, { limit, cursor, state, order }: T
 }
 
 async function countTasks(store: Store): Promise<{ open: number; done: number }> {
-  const count = async (query: Knex.QueryBuilder) =>
-    Number(((await query.count({ n: '*' }).first()) as { n: number }).n);
-  return {
-    open: await count(store.read('tasks').whereNotIn('status', DONE)),
-    done: await count(store.read('tasks').whereIn('status', DONE)),
-  };
+  const done = (await store.read('tasks').whereIn('status', DONE).count({ n: '*' }).first())?.n;
+  const all = (await store.read('tasks').count({ n: '*' }).first())?.n;
+  return { open: Number(all) - Number(done), done: Number(done) };
 }
 
 const COLUMNS = {

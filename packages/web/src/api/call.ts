@@ -1,5 +1,5 @@
 import { Problem, type Endpoint } from '@hatband/contract';
-import type { z } from 'zod';
+import { z } from 'zod';
 
 /** What the server refused, in its words. */
 export class ProblemError extends Error {
@@ -26,10 +26,10 @@ export async function call<
   { params, query, body, revision }: Asked<z.input<P>, z.input<Q>, z.input<B>> = {},
 ): Promise<z.infer<A>> {
   const path = endpoint.path.replace(/:(\w+)/g, (_, name: string) =>
-    encodeURIComponent(String(record(params)[name])),
+    encodeURIComponent(String(values(params)[name])),
   );
   const search = new URLSearchParams(
-    Object.entries(record(query)).flatMap(([name, value]) =>
+    Object.entries(values(query)).flatMap(([name, value]) =>
       value === undefined ? [] : [[name, String(value)]],
     ),
   ).toString();
@@ -48,4 +48,7 @@ export async function call<
   return endpoint.answer.parse(answer);
 }
 
-const record = (value: unknown): Record<string, unknown> => Object.fromEntries(Object.entries(value ?? {}));
+const Values = z.record(z.string(), z.union([z.string(), z.number()]).optional());
+
+/** What goes into a path or behind its question mark. */
+const values = (given: unknown) => Values.parse(given ?? {});

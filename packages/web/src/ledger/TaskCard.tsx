@@ -2,7 +2,7 @@ import type { Task, ValueSource } from '@hatband/contract';
 import { useQuery } from '@tanstack/react-query';
 import type { Mailbox } from '@hatband/core/mail';
 import { READING_KINDS, type ReadingKind } from '@hatband/core/rules';
-import { FIELD_NAMES, type TaskField } from '@hatband/core/tasks';
+import type { TaskField } from '@hatband/core/tasks';
 import { Checkbox } from 'antd';
 import type { ReactNode } from 'react';
 import { rules } from '../api/queries.ts';
@@ -117,7 +117,7 @@ function Row({ task, field, bare = false, pointed, onPoint, children }: RowProps
     >
       {!bare && (
         <span className={css.name} style={{ color: `var(--field-${field})` }}>
-          {FIELD_NAMES[field]}
+          {field}
         </span>
       )}
       <div className={css.value}>

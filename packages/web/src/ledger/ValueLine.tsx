@@ -1,4 +1,4 @@
-import { useLayoutEffect, useState, type RefObject } from 'react';
+import { useLayoutEffect, useRef, type RefObject } from 'react';
 import { keyOf, type Pointed } from './marks.ts';
 import css from './ReadingSheet.module.css';
 
@@ -10,26 +10,32 @@ export function ValueLine({
   container: RefObject<HTMLDivElement | null>;
   pointed: Pointed | null;
 }) {
-  const [path, setPath] = useState<string | null>(null);
+  const path = useRef<SVGPathElement>(null);
   useLayoutEffect(() => {
-    setPath(pointed && container.current ? pathBetween(container.current, keyOf(pointed)) : null);
+    const line = pointed && container.current ? pathBetween(container.current, keyOf(pointed)) : '';
+    path.current?.setAttribute('d', line);
   }, [container, pointed]);
-  if (!path || !pointed) return null;
   return (
     <svg className={css.line} aria-hidden="true">
-      <path d={path} fill="none" stroke={`var(--field-${pointed.field})`} strokeWidth="1.5" />
+      <path
+        ref={path}
+        fill="none"
+        stroke={pointed ? `var(--field-${pointed.field})` : 'none'}
+        strokeWidth="1.5"
+      />
     </svg>
   );
 }
 
-function pathBetween(container: HTMLElement, key: string): string | null {
+/** From the end of the words to the value; empty where the value has no words in the message. */
+function pathBetween(container: HTMLElement, key: string): string {
   const words = container.querySelector(`[data-mark="${key}"]`)?.getClientRects();
   const value = container.querySelector(`[data-value="${key}"]`)?.getBoundingClientRect();
   const last = words?.item(words.length - 1);
-  if (!last || !value || last.width === 0) return null;
+  if (!last || !value || last.width === 0) return '';
   const origin = container.getBoundingClientRect();
-  const [x1, y1] = [last.right - origin.left, last.top + last.height / 2 - origin.top];
-  const [x2, y2] = [value.left - origin.left, value.top + 18 - origin.top];
-  const bend = Math.max(24, (x2 - x1) / 2);
-  return `M ${String(x1)} ${String(y1)} C ${String(x1 + bend)} ${String(y1)}, ${String(x2 - bend)} ${String(y2)}, ${String(x2)} ${String(y2)}`;
+  const from = { x: last.right - origin.left, y: last.top + last.height / 2 - origin.top };
+  const to = { x: value.left - origin.left, y: value.top + 18 - origin.top };
+  const bend = Math.max(24, (to.x - from.x) / 2);
+  return `M ${from.x} ${from.y} C ${from.x + bend} ${from.y}, ${to.x - bend} ${to.y}, ${to.x} ${to.y}`;
 }

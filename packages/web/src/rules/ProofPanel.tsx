@@ -1,6 +1,6 @@
 import type { FieldChange } from '@hatband/core/dryrun';
 import type { Outcome } from '@hatband/core/rules';
-import { FIELD_NAMES, TaskField } from '@hatband/core/tasks';
+import { TaskField } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -114,12 +114,12 @@ function ProofCard({ proof, subject, excerpt }: CardProps) {
         )}
         {nearMiss && <p>near miss: one condition does not hold</p>}
       </div>
-      <div className={css.values}>{nearMiss ? 'not taken' : <Values proof={proof} />}</div>
+      <div className={css.values}>{nearMiss ? 'not taken' : <Values proof={proof} subject={subject} />}</div>
     </div>
   );
 }
 
-function Values({ proof: { difference, after, before } }: { proof: SampleProof }) {
+function Values({ proof: { difference, after, before }, subject }: { proof: SampleProof; subject: string }) {
   if (difference.kind === 'lost') return <b className={css.changed}>no task any more</b>;
   const [task] = after.tasks;
   if (!task) return 'no task';
@@ -131,14 +131,21 @@ function Values({ proof: { difference, after, before } }: { proof: SampleProof }
         <b className={css.changed}>{takerWords(before, after)}</b>
       )}
       <dl>
-        {TaskField.options.map((field) => (
-          <Value
-            key={field}
-            field={field}
-            value={task.fields[field]}
-            change={changes.find((c) => c.field === field)}
-          />
-        ))}
+        {TaskField.options
+          .filter(
+            (field) =>
+              field !== 'title' ||
+              !subject.includes(task.fields.title) ||
+              changes.some((c) => c.field === 'title'),
+          )
+          .map((field) => (
+            <Value
+              key={field}
+              field={field}
+              value={task.fields[field]}
+              change={changes.find((c) => c.field === field)}
+            />
+          ))}
       </dl>
     </>
   );
@@ -170,10 +177,10 @@ function Value({
         : field === 'project'
           ? names.project(v)
           : v;
-  if (value === null && !change) return null;
+  if (value === null && !change && field !== 'due') return null;
   return (
     <>
-      <dt style={{ color: `var(--field-${field})` }}>{FIELD_NAMES[field]}</dt>
+      <dt style={{ color: `var(--field-${field})` }}>{field}</dt>
       <dd>
         {change && (
           <>

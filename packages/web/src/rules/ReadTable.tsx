@@ -1,5 +1,5 @@
 import { READING_KINDS, type FieldRow, type ReadingKind, type RuleReading } from '@hatband/core/rules';
-import { FIELD_NAMES, Priority, ReadField } from '@hatband/core/tasks';
+import { Priority, ReadField } from '@hatband/core/tasks';
 import { DatePicker, Input, Select } from 'antd';
 import dayjs from 'dayjs';
 import { newReadingId } from './newRule.ts';
@@ -24,7 +24,7 @@ export function ReadTable({ rows, onChange }: Props) {
       <h2 className={css.heading}>
         Read <span>the first that finds a value wins</span>
       </h2>
-      <table className={css.table}>
+      <table className={`${css.table ?? ''} ${css.narrow ?? ''}`}>
         <tbody>
           {ReadField.options.map((field) => (
             <ReadRow key={field} row={rowOf(field)} onChange={set} />
@@ -42,7 +42,7 @@ function ReadRow({ row, onChange }: { row: FieldRow; onChange: (row: FieldRow) =
   };
   return (
     <tr>
-      <th style={{ color: `var(--field-${field})` }}>{FIELD_NAMES[field]}</th>
+      <th style={{ color: `var(--field-${field})` }}>{field}</th>
       <td>
         {readings.map((reading, at) => (
           <ReadingLine
@@ -93,7 +93,7 @@ const START: { [K in ReadingKind]: (field: ReadField) => Omit<Extract<RuleReadin
   deadlinePhrase: () => ({ kind: 'deadlinePhrase' }),
   labelledLine: (field) => ({
     kind: 'labelledLine',
-    labels: [FIELD_NAMES[field].replace(/^./, (c) => c.toUpperCase())],
+    labels: [field.replace(/^./, (c) => c.toUpperCase())],
   }),
   fixedValue: (field) => ({
     kind: 'fixedValue',
@@ -121,7 +121,7 @@ function AddReading({
       className={css.addReading ?? ''}
       variant="borderless"
       size="small"
-      aria-label={`add a reading for ${FIELD_NAMES[field]}`}
+      aria-label={`add a reading for ${field}`}
       placeholder={first ? 'read it from …' : 'or else …'}
       popupMatchSelectWidth={false}
       value={null}
@@ -149,7 +149,7 @@ function ReadingLine({ field, reading, first, onChange, onEarlier, onRemove }: R
       <span className={css.readingName}>{label}</span>
       {reading.kind === 'labelledLine' && (
         <Words
-          name={`labels for ${FIELD_NAMES[field]}`}
+          name={`labels for ${field}`}
           placeholder="Due"
           words={reading.labels}
           onChange={(labels) => {
@@ -192,7 +192,7 @@ function FixedEditor({
   value: string | null;
   onChange: (value: string | null) => void;
 }) {
-  const name = `fixed ${FIELD_NAMES[field]}`;
+  const name = `fixed ${field}`;
   if (field === 'priority') {
     return (
       <Select

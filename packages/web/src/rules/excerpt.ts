@@ -20,7 +20,7 @@ export function excerptOf(
       field,
       before: `${from > 0 ? '… ' : ''}${from > 0 ? before.replace(/^\S*\s/, '') : before}`,
       quote: span.quote,
-      after: `${text.slice(span.end, to)}${to < text.length ? ' …' : ''}`,
+      after: to < text.length ? `${text.slice(span.end, to).replace(/\s+\S*$/, '')} …` : text.slice(span.end),
     };
   }
   return null;

@@ -13,30 +13,30 @@ const PAUSE_MS = 60;
 /** What the rules as they would be make of stored mail, beside what they make of it now; null while it is worked out. */
 export function useProof(rule: Rule, all: readonly Rule[], definition: RuleDefinition): SampleProof[] | null {
   const { data } = useQuery(samples);
-  const [worker, setWorker] = useState<Worker | null>(null);
-  const [proofs, setProofs] = useState<SampleProof[] | null>(null);
+  const worker = useRef<Worker>(null);
   const ticket = useRef(0);
+  const [proofs, setProofs] = useState<SampleProof[] | null>(null);
 
   useEffect(() => {
     const started = new Worker(new URL('./proof.worker.ts', import.meta.url), { type: 'module' });
     started.onmessage = (message: MessageEvent<{ ticket: number; proofs: SampleProof[] }>) => {
       if (message.data.ticket === ticket.current) setProofs(message.data.proofs);
     };
-    setWorker(started);
+    worker.current = started;
     return () => {
       started.terminate();
     };
   }, []);
 
   useEffect(() => {
-    if (worker && data) send(worker, { kind: 'samples', samples: data.items });
-  }, [worker, data]);
+    if (data) send(worker.current, { kind: 'samples', samples: data.items });
+  }, [data]);
 
   useEffect(() => {
-    if (!worker || !data) return;
+    if (!data) return;
     const timer = setTimeout(() => {
       ticket.current += 1;
-      send(worker, {
+      send(worker.current, {
         kind: 'prove',
         ticket: ticket.current,
         ...ruleSets(rule, all, definition),
@@ -46,12 +46,12 @@ export function useProof(rule: Rule, all: readonly Rule[], definition: RuleDefin
     return () => {
       clearTimeout(timer);
     };
-  }, [worker, data, rule, all, definition]);
+  }, [data, rule, all, definition]);
   return proofs;
 }
 
-const send = (worker: Worker, job: ProofJob) => {
-  worker.postMessage(job);
+const send = (worker: Worker | null, job: ProofJob) => {
+  worker?.postMessage(job);
 };
 
 /** The live rules as they are, and as they would be with this definition at its place in the order. */

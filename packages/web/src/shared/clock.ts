@@ -13,19 +13,21 @@ export interface ClockView {
   dayOf: (instant: string) => string;
 }
 
+const TICK_MS = 10_000;
+
 /** The server's clock and the user's zone; ticks every ten seconds. */
 export function useClock(): ClockView {
   const { data, dataUpdatedAt } = useQuery(health);
-  const [, tick] = useState(0);
+  const [here, setHere] = useState(() => Date.now());
   useEffect(() => {
     const timer = setInterval(() => {
-      tick((n) => n + 1);
-    }, 10_000);
+      setHere(Date.now());
+    }, TICK_MS);
     return () => {
       clearInterval(timer);
     };
   }, []);
-  const now = data ? Date.parse(data.now) + Date.now() - dataUpdatedAt : Date.now();
+  const now = data ? Date.parse(data.now) + Math.max(0, here - dataUpdatedAt) : here;
   return clockView(now, data?.zone ?? 'UTC');
 }
 

@@ -1,0 +1,30 @@
+import { wordsOf } from '@hatband/core/anatomy';
+import type { Reading } from '@hatband/core/reading';
+import { evaluate } from '@hatband/core/rules';
+
+/** The JSON line of one message, as docs/READING.md lays it down. */
+export function lineOf(file: string, reading: Reading) {
+  const { message, anatomy, warnings } = reading;
+  const latest = wordsOf(message.text, anatomy, 'latest');
+  const note = wordsOf(message.text, anatomy, 'note');
+  const outcome = evaluate({ reading, target: { kind: 'inbox' } }, []);
+  return {
+    file,
+    subject: message.subject,
+    originalSubject: anatomy.originalSubject ?? message.subject,
+    who: { address: anatomy.who?.address.toLowerCase() || null, name: anatomy.who?.name || null },
+    sentAt: anatomy.sentAt,
+    note,
+    latest,
+    attachments: message.attachments,
+    tasks: outcome.tasks.map(({ fields, evidence }) => ({
+      title: fields.title,
+      due: fields.due,
+      priority: fields.priority,
+      owner: null,
+      notes: latest,
+      evidence: Object.fromEntries(Object.entries(evidence).map(([field, { spans }]) => [field, spans])),
+    })),
+    warnings,
+  };
+}
