@@ -1,7 +1,7 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 
-const server = `http://127.0.0.1:${process.env['HATBAND_PORT'] ?? '4750'}`;
+const server = `http://127.0.0.1:${process.env.HATBAND_PORT ?? '4750'}`;
 
 export default defineConfig({
   root: import.meta.dirname,

@@ -19,7 +19,8 @@ function datesIn(sentence: string, options: DateOptions): DatePhrase[] {
   return chronoResults(sentence, options.reference, options.dateOrder).flatMap((result) => {
     const resolved = resolve(result, options);
     if (!resolved) return [];
-    const end = result.index + result.text.length;
+    // The phrase “on Saturday,” ends before its comma.
+    const end = result.index + result.text.replace(/[\s,.;]+$/, '').length;
     const clockRange = result.end?.isCertain('hour') ?? false;
     const { lead, ...judgement } = judge(sentence, result.index, end, clockRange);
     return [{ start: result.index - lead, end, ...resolved, ...judgement }];

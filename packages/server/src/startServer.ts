@@ -98,7 +98,7 @@ async function listen(config: Config, parts: Parts, { store, clock, log }: Base)
   const stop = async () => {
     await smtp.stop(GRACE_MS);
     await pipeline.stop(GRACE_MS);
-    await reader.close();
+    reader.close();
     events.close();
     web.close();
     web.closeAllConnections();

@@ -54,11 +54,11 @@ export function targetOf(row: { target_kind: 'inbox' | 'project'; project_id: st
 }
 
 /** Gives up on an arrival; its bytes stay. */
-export async function applyFailure(trx: Knex.Transaction, arrival: Claimed, reason: string): Promise<void> {
+export async function applyFailure(trx: Knex.Transaction, arrivalId: number, reason: string): Promise<void> {
   await trx('arrivals')
-    .where({ id: arrival.id })
+    .where({ id: arrivalId })
     .update({ state: 'failed', outcome_kind: 'failed', outcome_reason: reason });
-  await record(trx, [{ kind: 'arrival', ref: String(arrival.id) }]);
+  await record(trx, [{ kind: 'arrival', ref: String(arrivalId) }]);
 }
 
 async function insertTasks(

@@ -111,12 +111,10 @@ async function readBatch(options: PipelineOptions, batch: readonly Claimed[]): P
   for (const arrival of batch) {
     try {
       const bytes = await rawBytes(store, arrival.message_id);
-      const body = await reader.read({
-        id: arrival.id,
-        bytes,
-        arrivedAt: arrival.received_at,
-        options: readOptions,
-      });
+      const body = await reader.read(
+        { bytes, arrivedAt: arrival.received_at, options: readOptions },
+        arrival.attempts > 1,
+      );
       read.push({ arrival, body });
     } catch (error) {
       failed = { arrival, reason: messageOf(error) };
@@ -138,7 +136,7 @@ async function readBatch(options: PipelineOptions, batch: readonly Claimed[]): P
         .update({ state: 'ready', reading_id: stored?.id ?? null });
     }
     if (failed && failed.arrival.attempts >= MOST_ATTEMPTS)
-      await applyFailure(trx, failed.arrival, failed.reason);
+      await applyFailure(trx, failed.arrival.id, failed.reason);
   });
   if (failed) await giveBack(store, batch.slice(batch.indexOf(failed.arrival) + 1));
 }
@@ -159,7 +157,7 @@ async function applyBatch(options: PipelineOptions, batch: readonly Claimed[]): 
         );
       } catch (error) {
         log.error({ arrival: arrival.id, error: messageOf(error) }, 'an outcome could not be applied');
-        await applyFailure(trx, arrival, 'the rules could not be applied to it');
+        await applyFailure(trx, arrival.id, 'the rules could not be applied to it');
       }
     }
   });

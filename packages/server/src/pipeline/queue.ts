@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import type { ArrivalRow, Store } from '../store/index.ts';
 
-/** After this many attempts that died, a message is failed. */
+/** A reader's death in this attempt, or a later one, fails the message. */
 export const MOST_ATTEMPTS = 3;
 
 export type Claimed = Pick<

@@ -1,63 +1,57 @@
-import { Worker } from 'node:worker_threads';
 import { Failure } from '../errors.ts';
+import { processLane, threadLane, type Lane } from './lane.ts';
 import { ReaderAnswer, type ReaderJob } from './readerJob.ts';
 
 export interface Reader {
-  /** The reading as deflated JSON. Rejects with a transient Failure where the thread died or took too long. */
-  read: (job: ReaderJob) => Promise<Uint8Array>;
-  close: () => Promise<void>;
+  /**
+   * The reading as deflated JSON. Rejects with a transient Failure where the reader died or took too long.
+   * `suspect`: an earlier attempt did not come to an end, so it is read where it can do no harm.
+   */
+  read: (job: ReaderJob, suspect: boolean) => Promise<Uint8Array>;
+  close: () => void;
 }
 
 /**
- * Reads mail in a thread of its own, one message at a time, under a watchdog: a message that takes longer than
- * `timeoutMs` or kills the thread costs that thread, never the process; the next job gets a new one.
+ * Reads mail apart from the server's own thread, one message at a time, under a watchdog. A reader that died, or was
+ * ended after `timeoutMs`, is replaced with the next job.
  */
 export function startReader(script: URL, timeoutMs: number): Reader {
-  const spawn = () => {
-    const thread = new Worker(script, { resourceLimits: { maxOldGenerationSizeMb: 1024 } });
-    thread.on('exit', () => {
-      if (worker === thread) worker = null;
-    });
-    return thread;
-  };
-  let worker: Worker | null = spawn();
+  let thread: Lane | null = null;
+  let process: Lane | null = null;
+  const useThread = () =>
+    (thread ??= threadLane(script, () => {
+      thread = null;
+    }));
+  const useProcess = () =>
+    (process ??= processLane(script, () => {
+      process = null;
+    }));
+  // It takes half a second to be ready; better now than with the first mail.
+  useThread();
   return {
-    read: async (job) => {
-      const thread = (worker ??= spawn());
-      const answer = await ask(thread, job, timeoutMs);
+    read: async (job, suspect) => {
+      const answer = await askInTime(suspect ? useProcess() : useThread(), job, timeoutMs);
       if (!answer.ok) throw new Failure('defect', answer.error);
       return answer.body;
     },
-    close: async () => {
-      await worker?.terminate();
+    close: () => {
+      thread?.kill();
+      process?.kill();
     },
   };
 }
 
-function ask(thread: Worker, job: ReaderJob, timeoutMs: number): Promise<ReaderAnswer> {
-  return new Promise((resolve, reject) => {
-    const settle = (finish: () => void) => {
-      clearTimeout(watchdog);
-      thread.off('message', onMessage).off('error', onDeath).off('exit', onDeath);
-      finish();
-    };
-    const onMessage = (message: unknown) => {
-      settle(() => {
-        resolve(ReaderAnswer.parse(message));
-      });
-    };
-    const onDeath = () => {
-      settle(() => {
-        reject(new Failure('transient', 'the message brought its reader down'));
-      });
-    };
-    const watchdog = setTimeout(() => {
-      settle(() => {
-        reject(new Failure('transient', 'reading the message took too long'));
-      });
-      void thread.terminate();
-    }, timeoutMs);
-    thread.on('message', onMessage).on('error', onDeath).on('exit', onDeath);
-    thread.postMessage(job);
-  });
+async function askInTime(lane: Lane, job: ReaderJob, timeoutMs: number): Promise<ReaderAnswer> {
+  let late = false;
+  const watchdog = setTimeout(() => {
+    late = true;
+    lane.kill();
+  }, timeoutMs);
+  try {
+    return ReaderAnswer.parse(await lane.ask(job));
+  } catch (error) {
+    throw late ? new Failure('transient', 'reading the message took too long') : error;
+  } finally {
+    clearTimeout(watchdog);
+  }
 }

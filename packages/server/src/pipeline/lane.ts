@@ -1,0 +1,59 @@
+import { fork } from 'node:child_process';
+import { Worker } from 'node:worker_threads';
+import { Failure } from '../errors.ts';
+import type { ReaderJob } from './readerJob.ts';
+
+const HEAP_MB = 1024;
+
+/** Where the reading script runs, apart from the server's own thread; one job at a time. */
+export interface Lane {
+  /** The script's answer. Rejects with a transient Failure where the lane died instead. */
+  ask: (job: ReaderJob) => Promise<unknown>;
+  kill: () => void;
+}
+
+/** A thread: quick, but a fault in native code would take the process with it. */
+export function threadLane(script: URL, onDeath: () => void): Lane {
+  const thread = new Worker(script, { resourceLimits: { maxOldGenerationSizeMb: HEAP_MB } });
+  const pending = pendingJob(onDeath);
+  // A death by error is told by 'exit' too.
+  thread
+    .on('error', () => undefined)
+    .on('message', pending.answer)
+    .on('exit', pending.die);
+  return {
+    ask: (job) =>
+      pending.begin(() => {
+        thread.postMessage(job);
+      }),
+    kill: () => void thread.terminate(),
+  };
+}
+
+/** A process of its own, for a message whose reading did not come to an end before. */
+export function processLane(script: URL, onDeath: () => void): Lane {
+  const execArgv = [`--max-old-space-size=${HEAP_MB}`];
+  const child = fork(script, { serialization: 'advanced', execArgv, stdio: 'ignore' });
+  const pending = pendingJob(onDeath);
+  child
+    .on('error', () => undefined)
+    .on('message', pending.answer)
+    .on('exit', pending.die);
+  return { ask: (job) => pending.begin(() => child.send(job)), kill: () => child.kill('SIGKILL') };
+}
+
+function pendingJob(onDeath: () => void) {
+  let settle: { resolve: (answer: unknown) => void; reject: (error: Failure) => void } | null = null;
+  return {
+    begin: (send: () => void) =>
+      new Promise<unknown>((resolve, reject) => {
+        settle = { resolve, reject };
+        send();
+      }),
+    answer: (message: unknown) => settle?.resolve(message),
+    die: () => {
+      onDeath();
+      settle?.reject(new Failure('transient', 'the message brought its reader down'));
+    },
+  };
+}

@@ -1,0 +1,150 @@
+import * as contract from '@hatband/contract';
+import { rm, writeFile } from 'node:fs/promises';
+import { connect } from 'node:net';
+import path from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { expect, test } from 'vitest';
+import { asker, DIST, newFolder, sendMail, settled, startTestServer, until } from './testServer.ts';
+import { spawnServer, type ServerProcess } from './serverProcess.ts';
+
+test('20 times killed between the 250 and the outcome, each message is there once and its task once', async () => {
+  const folder = await newFolder();
+  let sent = 0;
+  for (let round = 0; round < 20; round += 1) {
+    const server = await spawnServer(folder);
+    const inbox = (await asker(server.port)(contract.listAddresses)).items[0]?.address ?? '';
+    for (let i = 0; i < 3; i += 1)
+      await sendMail(server.smtpPort, { to: inbox, subject: `kill ${(sent += 1)}` });
+    const wait = Math.random() * 120;
+    await new Promise((resolve) => setTimeout(resolve, wait));
+    server.child.kill('SIGKILL');
+    await server.exited;
+  }
+  const server = await spawnServer(folder);
+  const ask = asker(server.port);
+  const { items } = await settled({ ask }, sent);
+  const expected = Array.from({ length: sent }, (_, i) => `kill ${i + 1}`).toSorted();
+  expect(items.map((a) => a.subject).toSorted()).toEqual(expected);
+  expect(items.map((a) => a.outcome.kind)).toEqual(items.map(() => 'unclaimed'));
+  const tasks = await ask(contract.listTasks, { query: { limit: 200 } });
+  expect(tasks.items.map((t) => t.title).toSorted()).toEqual(expected);
+  server.child.kill('SIGTERM');
+  expect(await server.exited).toMatchObject({ code: 0 });
+  await rm(folder, { recursive: true, force: true });
+}, 180_000);
+
+/** A reading script that dies of one kind of message, as a fault in a library would let it. */
+async function fragileReader(folder: string, death: string): Promise<URL> {
+  const script = path.join(folder, 'fragile.mjs');
+  await writeFile(
+    script,
+    `import { parentPort } from 'node:worker_threads';
+     await import(${JSON.stringify(new URL('server/reader.js', DIST).href)});
+     (parentPort ?? process).on('message', (job) => {
+       const text = Buffer.from(job.bytes).toString();
+       if (text.includes('killer')) ${death};
+       if (text.includes('sleeper')) for (;;);
+     });`,
+  );
+  return pathToFileURL(script);
+}
+
+test('a message that kills its reader three times is failed, and the others go on', async () => {
+  const folder = await newFolder();
+  const server = await startTestServer(
+    { readerScript: await fragileReader(folder, 'process.exit(9)'), readerTimeoutMs: 2000 },
+    folder,
+  );
+  const subjects = ['one', 'killer', 'two', 'three', 'sleeper', 'four'];
+  for (const subject of subjects) await server.send({ subject });
+  const { items } = await settled(server, subjects.length);
+  const outcomes = await server.store
+    .read('arrivals')
+    .select('attempts', 'outcome_kind', 'outcome_reason')
+    .orderBy('id');
+  expect(outcomes.map((o) => o.outcome_kind)).toEqual([
+    'unclaimed',
+    'failed',
+    'unclaimed',
+    'unclaimed',
+    'failed',
+    'unclaimed',
+  ]);
+  expect(outcomes.map((o) => o.outcome_reason)).toEqual([
+    null,
+    'the message brought its reader down',
+    null,
+    null,
+    'reading the message took too long',
+    null,
+  ]);
+  expect(outcomes[1]?.attempts).toBe(3);
+  const failed = items.find((a) => a.outcome.kind === 'failed');
+  const raw = await fetch(`http://127.0.0.1:${server.port}/api/arrivals/${failed?.id ?? 0}/raw`);
+  expect(await raw.text()).toContain('sleeper');
+  expect((await server.ask(contract.getHealth)).failed).toBe(2);
+  await server.end();
+});
+
+/** The server with a reading thread that takes the whole process with it. */
+async function startDying(folder: string): Promise<ServerProcess> {
+  const reader = await fragileReader(folder, `process.kill(process.pid, 'SIGKILL')`);
+  const script = path.join(folder, 'dying.mts');
+  const source = (name: string) => JSON.stringify(new URL(`../src/${name}.ts`, import.meta.url).href);
+  await writeFile(
+    script,
+    `import { readConfig } from ${source('config')};
+     import { startServer } from ${source('startServer')};
+     const { port, smtpPort } = await startServer(readConfig(process.env), { readerScript: new URL(${JSON.stringify(reader.href)}), webFolder: '.' });
+     console.log(\`http://127.0.0.1:\${port}/ and receives mail at 127.0.0.1:\${smtpPort} (SMTP)\`);`,
+  );
+  return spawnServer(folder, {}, ['--import', 'tsx', script]);
+}
+
+test('a message that took the whole process down is read apart at the next start, and can do no more harm', async () => {
+  const folder = await newFolder();
+  const first = await startDying(folder);
+  const to = (await asker(first.port)(contract.listAddresses)).items[0]?.address ?? '';
+  await sendMail(first.smtpPort, { to, subject: 'killer' });
+  await first.exited;
+  const second = await startDying(folder);
+  await sendMail(second.smtpPort, { to, subject: 'bystander' });
+  const { items } = await settled({ ask: asker(second.port) }, 2);
+  expect(items.map((a) => [a.subject, a.outcome.kind])).toEqual([
+    ['bystander', 'unclaimed'],
+    ['', 'failed'],
+  ]);
+  second.child.kill('SIGTERM');
+  await second.exited;
+  await rm(folder, { recursive: true, force: true });
+});
+
+test('SIGTERM lets a message that is being received be stored, and ends with 0', async () => {
+  const folder = await newFolder();
+  const server = await spawnServer(folder);
+  const inbox = (await asker(server.port)(contract.listAddresses)).items[0]?.address ?? '';
+  const socket = connect(server.smtpPort, '127.0.0.1');
+  let heard = '';
+  socket.on('data', (data: Buffer) => (heard += data.toString()));
+  const say = async (line: string, answer: string) => {
+    socket.write(line);
+    await until(
+      () => Promise.resolve(heard),
+      (text) => text.includes(answer),
+    );
+  };
+  await say('', '220');
+  await say('EHLO x\r\n', '250 ');
+  await say(`MAIL FROM:<a@b.example>\r\nRCPT TO:<${inbox}>\r\nDATA\r\n`, '354');
+  socket.write('Subject: slow\r\n\r\nfirst half\r\n');
+  server.child.kill('SIGTERM');
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  await say('second half\r\n.\r\n', 'The message is stored');
+  expect(await server.exited).toMatchObject({ code: 0 });
+  const again = await startTestServer({}, folder);
+  expect((await settled(again, 1)).items[0]).toMatchObject({
+    subject: 'slow',
+    outcome: { kind: 'unclaimed' },
+  });
+  await again.end();
+});

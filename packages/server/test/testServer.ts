@@ -1,0 +1,137 @@
+import type { Endpoint, Problem } from '@hatband/contract';
+import * as contract from '@hatband/contract';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { createTransport } from 'nodemailer';
+import type { z } from 'zod';
+import { readConfig } from '../src/config.ts';
+import { startServer, type Parts, type RunningServer } from '../src/startServer.ts';
+
+export const ME = 'ines.tavare@saltmarsh.example';
+export const DIST = new URL('../../../dist/', import.meta.url);
+
+export const settings = (folder: string) => ({
+  HATBAND_PORT: '0',
+  HATBAND_SMTP_PORT: '0',
+  HATBAND_DATA: folder,
+  HATBAND_ZONE: 'Europe/London',
+  HATBAND_ME: ME,
+  HATBAND_NOW: '2026-11-24T14:10:00Z',
+  HATBAND_LOG: 'silent',
+});
+
+export const newFolder = () => mkdtemp(path.join(tmpdir(), 'hatband-test-'));
+
+export interface TestServer extends RunningServer {
+  folder: string;
+  inbox: string;
+  ask: ReturnType<typeof asker>;
+  send: (mail: TestMail) => Promise<void>;
+  end: () => Promise<void>;
+}
+
+/** A server in this process on free ports and a folder of its own. */
+export async function startTestServer(parts: Partial<Parts> = {}, folder?: string): Promise<TestServer> {
+  const data = folder ?? (await newFolder());
+  const server = await startServer(readConfig(settings(data)), {
+    readerScript: new URL('server/reader.js', DIST),
+    webFolder: new URL('web', DIST).pathname,
+    ...parts,
+  });
+  const ask = asker(server.port);
+  const inbox = (await ask(contract.listAddresses)).items[0]?.address ?? '';
+  return {
+    ...server,
+    folder: data,
+    inbox,
+    ask,
+    send: (mail) => sendMail(server.smtpPort, { to: inbox, ...mail }),
+    end: async () => {
+      await server.stop();
+      await rm(data, { recursive: true, force: true });
+    },
+  };
+}
+
+export interface TestMail {
+  to?: string | string[];
+  from?: string;
+  subject?: string;
+  text?: string;
+  raw?: string | Buffer;
+}
+
+/** Sends with a real SMTP client; rejects with the server's answer. */
+export async function sendMail(
+  port: number,
+  { to = '', from = 'orla@northcape.example', subject = 'A message', text = 'hello', raw }: TestMail,
+): Promise<void> {
+  const transport = createTransport({ host: '127.0.0.1', port, secure: false, ignoreTLS: true });
+  try {
+    const envelope = { from, to };
+    await transport.sendMail(
+      raw === undefined
+        ? { from, to, subject, text, date: new Date('2026-11-24T10:00:00Z') }
+        : { envelope, raw },
+    );
+  } finally {
+    transport.close();
+  }
+}
+
+export class Refused extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+  }
+}
+
+interface Asked {
+  params?: Record<string, string | number>;
+  query?: Record<string, string | number>;
+  body?: unknown;
+  revision?: number;
+}
+
+/** Calls an endpoint of the contract and checks the answer against it. */
+export function asker(port: number) {
+  return async <A extends z.ZodType>(
+    endpoint: Endpoint<z.ZodType, z.ZodType, z.ZodType, A>,
+    { params = {}, query = {}, body, revision }: Asked = {},
+  ): Promise<z.infer<A>> => {
+    const where = endpoint.path.replace(/:(\w+)/g, (_, name: string) => String(params[name]));
+    const search = new URLSearchParams(
+      Object.entries(query).map(([k, v]): [string, string] => [k, String(v)]),
+    );
+    const response = await fetch(`http://127.0.0.1:${port}${where}?${search}`, {
+      method: endpoint.method.toUpperCase(),
+      headers: {
+        'Content-Type': 'application/json',
+        ...(revision === undefined ? {} : { 'If-Match': `"${revision}"` }),
+      },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    });
+    const answer: unknown = await response.json();
+    if (!response.ok) throw new Refused(contract.Problem.parse(answer));
+    return endpoint.answer.parse(answer);
+  };
+}
+
+/** Asks again until the answer is as wanted; fails after half a minute with what it saw last. */
+export async function until<T>(ask: () => Promise<T>, wanted: (answer: T) => boolean): Promise<T> {
+  const end = Date.now() + 30_000;
+  for (;;) {
+    const answer = await ask();
+    if (wanted(answer)) return answer;
+    if (Date.now() > end)
+      throw new Error(`It did not come about; the last answer was ${JSON.stringify(answer).slice(0, 500)}`);
+    await new Promise((resolve) => setTimeout(resolve, 25));
+  }
+}
+
+/** The arrivals once none of them waits any more. */
+export const settled = (server: Pick<TestServer, 'ask'>, count: number) =>
+  until(
+    () => server.ask(contract.listArrivals, { query: { limit: 200 } }),
+    ({ items }) => items.length >= count && items.every((a) => a.outcome.kind !== 'waiting'),
+  );

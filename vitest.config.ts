@@ -1,0 +1,11 @@
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  test: {
+    include: ['packages/**/*.test.ts', 'demo/**/*.test.ts'],
+    globalSetup: './scripts/testSetup.mjs',
+    setupFiles: './scripts/testSeed.ts',
+    testTimeout: 60_000,
+    hookTimeout: 60_000,
+  },
+});
