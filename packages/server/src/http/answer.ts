@@ -30,16 +30,17 @@ export function answer<P extends z.ZodType, Q extends z.ZodType, B extends z.Zod
 ): void {
   app[endpoint.method](endpoint.path, async (request, response) => {
     const result = await handle({
-      params: parse(endpoint.params, request.params),
-      query: parse(endpoint.query, request.query),
-      body: parse(endpoint.body, request.body),
+      params: parseInput(endpoint.params, request.params),
+      query: parseInput(endpoint.query, request.query),
+      body: parseInput(endpoint.body, request.body),
       revision: endpoint.revision ? revisionOf(request) : 0,
     });
     response.json(result);
   });
 }
 
-function parse<S extends z.ZodType>(schema: S, value: unknown): z.infer<S> {
+/** A part of a request by its schema; what does not fit is refused with its places. */
+export function parseInput<S extends z.ZodType>(schema: S, value: unknown): z.infer<S> {
   const parsed = schema.safeParse(value);
   if (parsed.success) return parsed.data;
   const issues = parsed.error.issues.map((issue) => ({ path: issue.path.join('.'), message: issue.message }));

@@ -12,7 +12,7 @@ import { rawBytes } from '../intake/deposit.ts';
 import * as rules from '../rules/rules.ts';
 import type { Store } from '../store/index.ts';
 import * as tasks from '../tasks/tasks.ts';
-import { answer, problemOf, sendProblem } from './answer.ts';
+import { answer, parseInput, problemOf, sendProblem } from './answer.ts';
 import { streamEvents } from './eventStream.ts';
 import { sameSite, securityHeaders } from './guard.ts';
 import { readHealth } from './health.ts';
@@ -78,7 +78,7 @@ function answerIntake(app: Express, { store, events, clock, domain, zone, smtpPo
   answer(app, contract.getArrival, ({ params }) => arrivals.getArrival(store, domain, params.id));
   answer(app, contract.listSamples, ({ query }) => arrivals.listSamples(store, query.limit));
   app.get(contract.rawPath, async (request, response) => {
-    const { id } = contract.RowId.parse(request.params);
+    const { id } = parseInput(contract.RowId, request.params);
     const row = await store.read('arrivals').where({ id }).first();
     if (!row) throw missing('arrival');
     response

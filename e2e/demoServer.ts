@@ -1,0 +1,96 @@
+import { test as base, type Page } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { createTransport } from 'nodemailer';
+import { z } from 'zod';
+
+/** A Tuesday; the newest demo mail came the day before. */
+const NOW = '2026-11-24T14:10:00Z';
+const ROOT = new URL('..', import.meta.url).pathname;
+const World = z.object({ me: z.string(), zone: z.string() });
+const { me, zone } = World.parse(JSON.parse(readFileSync(`${ROOT}demo/world.json`, 'utf8')));
+
+export interface DemoServer {
+  url: string;
+  send: (mail: { to: string; from?: string; subject: string; text: string }) => Promise<void>;
+  stop: () => Promise<void>;
+}
+
+/** The built server with the demo world in a folder of its own (or without it), all mail read. */
+export async function startDemo(script: 'demo' | 'main' = 'demo'): Promise<DemoServer> {
+  const folder = mkdtempSync(path.join(tmpdir(), 'hatband-e2e-'));
+  const env = {
+    PATH: process.env.PATH,
+    HATBAND_PORT: '0',
+    HATBAND_SMTP_PORT: '0',
+    HATBAND_DATA: folder,
+    HATBAND_NOW: NOW,
+    HATBAND_ME: me,
+    HATBAND_ZONE: zone,
+  };
+  const child = spawn(process.execPath, [`${ROOT}dist/server/${script}.js`], {
+    cwd: ROOT,
+    env,
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  const line = await new Promise<string>((resolve, reject) => {
+    child.stdout.once('data', (data: Buffer) => resolve(data.toString()));
+    child.once('exit', () => reject(new Error('The server ended.')));
+  });
+  const [, url = '', smtpPort = ''] = /(http:\S+)\/ and receives mail at 127\.0\.0\.1:(\d+)/.exec(line) ?? [];
+  await untilRead(url);
+  return {
+    url,
+    send: async ({ from = me, ...mail }) => {
+      const transport = createTransport({ host: '127.0.0.1', port: Number(smtpPort), ignoreTLS: true });
+      await transport.sendMail({ from, date: new Date(NOW), ...mail });
+      transport.close();
+    },
+    stop: async () => {
+      const exited = new Promise((resolve) => child.once('exit', resolve));
+      child.kill('SIGTERM');
+      await exited;
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+async function untilRead(url: string): Promise<void> {
+  const Depth = z.object({ queueDepth: z.number() });
+  for (;;) {
+    const answer = await fetch(`${url}/api/health`);
+    if (Depth.parse(await answer.json()).queueDepth === 0) return;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+}
+
+/** Faults that the page tells the console fail its test. */
+function watchConsole(page: Page): string[] {
+  const faults: string[] = [];
+  page.on('pageerror', (error) => faults.push(error.message));
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !message.text().includes('the server responded with a status of 4'))
+      faults.push(message.text());
+  });
+  return faults;
+}
+
+export const test = base.extend<{ demo: DemoServer }>({
+  demo: async ({ page }, use) => {
+    const demo = await startDemo();
+    const faults = watchConsole(page);
+    await use(demo);
+    await demo.stop();
+    test
+      .expect(
+        faults.filter(
+          (fault) => !fault.includes('ERR_INCOMPLETE_CHUNKED') && !fault.includes('ERR_CONNECTION_REFUSED'),
+        ),
+      )
+      .toEqual([]);
+  },
+});
+
+export const { expect } = test;

@@ -1,0 +1,187 @@
+import { expect, startDemo, test } from './demoServer.ts';
+
+test.describe('Ledger', () => {
+  test('a value and its words are tied while either is pointed at', async ({ page, demo }) => {
+    await page.goto(demo.url);
+    await page.getByText('Fwd: Tide gauge no. 4').click();
+    const mark = page.locator('mark[title=due]');
+    await expect(mark).toHaveText('no later than Monday, 7 December');
+    const line = page.locator('article svg path').last();
+    await expect(line).toHaveAttribute('d', '');
+    await mark.hover();
+    await expect(line).toHaveAttribute('d', /^M /);
+    await expect(page.getByText('signature, 5 lines')).toBeVisible();
+    await expect(page.getByText('4 Harbour Steps')).toBeHidden();
+    await page.getByText('signature, 5 lines').click();
+    await expect(page.getByText('4 Harbour Steps')).toBeVisible();
+  });
+
+  test('arrow keys go from line to line, Enter opens', async ({ page, demo }) => {
+    await page.goto(demo.url);
+    const lines = page.getByRole('feed').getByRole('link');
+    await lines.first().focus();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await expect(lines.nth(2)).toHaveAttribute('aria-current', 'true');
+    await expect(page.getByRole('article')).toContainText('Case 7: hygrometer reads 68 %');
+  });
+
+  test('tabs show one kind of outcome; mail that answers itself has no task and says why', async ({
+    page,
+    demo,
+  }) => {
+    await page.goto(demo.url);
+    await page.getByRole('button', { name: /nothing to do/ }).click();
+    await expect(page.getByRole('feed').getByRole('link')).toHaveCount(3);
+    await page.getByText('Automatic reply: Loan agreement').click();
+    await expect(page.getByRole('article')).toContainText('No task: this mail is one that answers itself.');
+    await page.getByRole('button', { name: /failed/ }).click();
+    await expect(page.getByText('None of these')).toBeVisible();
+  });
+
+  test('HTML mail is shown as text, runs nothing and loads nothing', async ({ page, demo }) => {
+    const foreign: string[] = [];
+    page.on('request', (request) => {
+      if (!request.url().startsWith(demo.url) && !request.url().startsWith('data:'))
+        foreign.push(request.url());
+    });
+    await page.goto(demo.url);
+    await page.getByText('Lecture evening on old pilots').first().click();
+    await expect(page.getByRole('article')).toContainText('Captain Ulla Marsh');
+    await expect(page).toHaveTitle('Hatband');
+    expect(foreign).toEqual([]);
+  });
+
+  test('priority and project are changed in place; Escape changes nothing', async ({ page, demo }) => {
+    await page.goto(demo.url);
+    await page.getByText('Fwd: Crate dimensions, second try').click();
+    const task = page.getByRole('region', { name: 'Task' });
+    await task.getByRole('button', { name: 'Change title' }).click();
+    await task.getByRole('textbox', { name: 'title' }).fill('Something else');
+    await page.keyboard.press('Escape');
+    await expect(task.getByRole('button', { name: 'Change title' })).toHaveText(
+      'Crate dimensions, second try',
+    );
+    await task.getByRole('button', { name: 'Change priority' }).click();
+    await page.getByTitle('high', { exact: true }).click();
+    await expect(task.getByRole('button', { name: 'Change priority' })).toHaveText('high');
+    await task.getByRole('button', { name: 'Change project' }).click();
+    await page.getByTitle('Loans in', { exact: true }).click();
+    await expect(task.getByRole('button', { name: 'Change project' })).toHaveText('Loans in');
+    await page.reload();
+    await expect(task).toContainText('changed by you, read as nothing');
+    await expect(page.getByRole('feed')).toContainText('→ unclaimed task in Loans in');
+  });
+});
+
+test('Tasks are ticked and unticked', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/tasks`);
+  const box = page.getByRole('checkbox', { name: 'done: Case 5: lamp flickers' });
+  await expect(page.getByRole('button', { name: 'open 57' })).toBeVisible();
+  await box.check();
+  await expect(page.getByRole('button', { name: 'done 1' })).toBeVisible();
+  await page.getByRole('button', { name: 'done 1' }).click();
+  await expect(page.getByRole('row')).toHaveCount(2);
+  await box.uncheck();
+  await page.getByRole('button', { name: /^open/ }).click();
+  await expect(page.getByRole('button', { name: 'open 57' })).toBeVisible();
+  await page.getByRole('link', { name: 'Case 5: lamp flickers' }).click();
+  await expect(page.getByRole('article')).toContainText('BLD-0396');
+});
+
+test('an address is renewed after a question, and a project gets one of its own', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/intake`);
+  const row = page.getByRole('listitem').filter({ hasText: 'Visits' });
+  const old = await row.locator('code').textContent();
+  await row.getByRole('button', { name: 'Renew …' }).click();
+  await row.getByRole('button', { name: 'Keep it' }).click();
+  await expect(row.locator('code')).toHaveText(old ?? '');
+  await row.getByRole('button', { name: 'Renew …' }).click();
+  await row.getByRole('button', { name: 'Renew it' }).click();
+  await expect(row.locator('code')).not.toHaveText(old ?? '');
+  await expect(demo.send({ to: old ?? '', subject: 'x', text: 'x' })).rejects.toThrow('550');
+  await page.getByLabel('A new project').fill('Visits');
+  await page.getByRole('button', { name: 'Add the project' }).click();
+  await expect(page.getByRole('alert')).toHaveText('There is a project Visits already.');
+  await page.getByLabel('A new project').fill('Couriers');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Couriers' }).locator('code')).toHaveText(
+    /^couriers-/,
+  );
+});
+
+test.describe('Rules', () => {
+  test('a new rule is a draft that is proved, saved, and put to work; then paused and deleted', async ({
+    page,
+    demo,
+  }) => {
+    await page.goto(`${demo.url}/rules`);
+    await page.getByRole('button', { name: 'New rule' }).click();
+    const sheet = page.getByRole('region', { name: 'Rule', exact: true });
+    await expect(sheet).toContainText('a draft, not at work yet');
+    await sheet.getByRole('textbox', { name: 'name', exact: true }).fill('Couriers');
+    await page.getByRole('combobox', { name: 'add a condition' }).click();
+    await page.getByTitle(/has one of these addresses or domains/).click();
+    await expect(page.getByText('Name a sender.')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Go live …' })).toBeDisabled();
+    await page.getByRole('combobox', { name: 'sender' }).fill('lowtide.example,');
+    const proof = page.getByRole('complementary', { name: 'Proof' });
+    await expect(proof.getByRole('status')).toContainText('takes 3, 3 taken by another rule than now');
+    await page.getByRole('button', { name: 'Save as draft' }).click();
+    const stack = page.getByRole('navigation', { name: 'Rules in order' });
+    await expect(stack.getByRole('link', { name: 'Couriers' })).toContainText('draft');
+    await page.getByRole('button', { name: 'Go live …' }).click();
+    await page.getByRole('button', { name: 'Put version 1 to work' }).click();
+    await expect(stack.getByRole('link', { name: 'Couriers' })).toContainText('live');
+    await page.getByRole('button', { name: 'pause' }).click();
+    await expect(stack.getByRole('link', { name: 'Couriers' })).toContainText('paused');
+    await page.getByRole('button', { name: 'delete …' }).click();
+    await page.getByRole('button', { name: 'Delete the rule' }).click();
+    await expect(page.getByText('This rule was deleted')).toBeVisible();
+  });
+
+  test('unsaved changes are not lost by leaving, and can be undone', async ({ page, demo }) => {
+    await page.goto(`${demo.url}/rules`);
+    const name = page.getByRole('textbox', { name: 'name', exact: true });
+    await expect(name).toHaveValue('Building desk');
+    await name.fill('Another name');
+    page.once('dialog', (dialog) => void dialog.dismiss());
+    await page.getByRole('link', { name: 'Tasks' }).click();
+    await expect(name).toHaveValue('Another name');
+    await page.getByRole('button', { name: 'Undo my changes' }).click();
+    await expect(name).toHaveValue('Building desk');
+    await page.getByRole('link', { name: 'Tasks' }).click();
+    await expect(page.getByRole('heading', { name: 'Tasks' })).toBeVisible();
+  });
+
+  test('a draft of a live rule that changed elsewhere is refused in words and not lost', async ({
+    page,
+    demo,
+    context,
+  }) => {
+    await page.goto(`${demo.url}/rules`);
+    const name = page.getByRole('textbox', { name: 'name', exact: true });
+    await name.fill('Mine');
+    const other = await context.newPage();
+    await other.goto(`${demo.url}/rules`);
+    await other.getByRole('textbox', { name: 'name', exact: true }).fill('Theirs');
+    await other.getByRole('button', { name: 'Save as draft' }).click();
+    await expect(other.getByRole('button', { name: 'Throw the draft away' })).toBeVisible();
+    await expect(page.getByRole('navigation', { name: 'Rules in order' })).toContainText('Theirs');
+    await expect(name).toHaveValue('Mine');
+  });
+});
+
+test('without demo data the screens say what to do', async ({ page }) => {
+  const server = await startDemo('main');
+  await page.goto(server.url);
+  await expect(page.getByText('No mail yet')).toBeVisible();
+  await page.getByRole('link', { name: 'Rules' }).click();
+  await expect(page.getByText('No rules yet')).toBeVisible();
+  await page.getByRole('button', { name: 'New rule' }).click();
+  await expect(page.getByText('No mail to prove it on')).toBeVisible();
+  await page.getByRole('link', { name: 'Tasks' }).click();
+  await expect(page.getByText('Nothing is open')).toBeVisible();
+  await server.stop();
+});

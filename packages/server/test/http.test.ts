@@ -1,0 +1,327 @@
+import * as contract from '@hatband/contract';
+import type { RuleDefinition } from '@hatband/core/rules';
+import { request } from 'node:http';
+import { afterEach, beforeEach, describe, expect, test } from 'vitest';
+import { Refused, settled, startTestServer, until, type TestServer } from './testServer.ts';
+
+let server: TestServer;
+beforeEach(async () => {
+  server = await startTestServer();
+});
+afterEach(() => server.end());
+
+const definition = (part: Partial<RuleDefinition> = {}): RuleDefinition => ({
+  name: 'Loans',
+  description: '',
+  band: { hue: 'tide', pattern: 'plain' },
+  when: { all: [{ kind: 'senderIs', anyOf: ['northcape.example'] }] },
+  read: [
+    { field: 'title', readings: [{ kind: 'cleanedSubject', id: 't' }], otherwise: null },
+    { field: 'due', readings: [{ kind: 'deadlinePhrase', id: 'd' }], otherwise: null },
+  ],
+  route: { project: { kind: 'none' } },
+  ...part,
+});
+
+async function liveRule(part: Partial<RuleDefinition> = {}) {
+  const { id, revision } = await server.ask(contract.addRule, { body: { definition: definition(part) } });
+  return server.ask(contract.goLive, { params: { id }, revision });
+}
+
+async function oneTask() {
+  await server.send({ subject: 'Fwd: Loan form', text: 'Please return it by 3 December.' });
+  await settled(server, 1);
+  const [task] = (await server.ask(contract.listTasks)).items;
+  if (!task) throw new Error('There is no task.');
+  return task;
+}
+
+describe('rules', () => {
+  test('a draft does nothing; going live makes version 1, which takes the next mail and is named by its evidence', async () => {
+    const draft = await server.ask(contract.addRule, { body: { definition: definition() } });
+    expect(draft).toMatchObject({ state: 'draft', version: null });
+    expect((await oneTask()).ruleId).toBeNull();
+    const live = await server.ask(contract.goLive, { params: { id: draft.id }, revision: draft.revision });
+    expect(live).toMatchObject({ state: 'live', version: 1, draft: null });
+    await server.send({ subject: 'Second', text: 'by 4 December' });
+    await settled(server, 2);
+    const [task] = (await server.ask(contract.listTasks)).items;
+    expect(task).toMatchObject({
+      title: 'Second',
+      ruleId: live.id,
+      evidence: {
+        due: {
+          by: 'rule',
+          ruleName: 'Loans',
+          version: 1,
+          readingKind: 'deadlinePhrase',
+          spans: [{ quote: 'by 4 December' }],
+        },
+      },
+    });
+  });
+
+  test('a change of a live rule is a draft until it goes live as the next version; the old one stays in the evidence', async () => {
+    const live = await liveRule();
+    const task = await oneTask();
+    const changed = definition({ name: 'Lenders' });
+    const draft = await server.ask(contract.saveDraft, {
+      params: { id: live.id },
+      revision: live.revision,
+      body: { definition: changed },
+    });
+    expect(draft).toMatchObject({ version: 1, live: { name: 'Loans' }, draft: { name: 'Lenders' } });
+    const next = await server.ask(contract.goLive, { params: { id: live.id }, revision: draft.revision });
+    expect(next).toMatchObject({ version: 2, live: { name: 'Lenders' } });
+    expect((await server.ask(contract.getTask, { params: { id: task.id } })).evidence.title).toMatchObject({
+      ruleName: 'Loans',
+      version: 1,
+    });
+    await expect(
+      server.ask(contract.goLive, { params: { id: live.id }, revision: next.revision }),
+    ).rejects.toMatchObject({ problem: { status: 409 } });
+  });
+
+  test('rules are asked in their order; a paused or deleted one is not, and a deleted one keeps its name', async () => {
+    const first = await liveRule({ name: 'First' });
+    const second = await liveRule({ name: 'Second' });
+    const taker = async () => {
+      const before = (await server.ask(contract.listArrivals)).items.length;
+      await server.send({ subject: `mail ${before}` });
+      return (await settled(server, before + 1)).items[0]?.outcome.ruleId;
+    };
+    expect(await taker()).toBe(first.id);
+    await server.ask(contract.orderRules, { body: { ids: [second.id, first.id] } });
+    expect(await taker()).toBe(second.id);
+    await server.ask(contract.pauseRule, { params: { id: second.id }, revision: second.revision });
+    expect(await taker()).toBe(first.id);
+    await server.ask(contract.deleteRule, { params: { id: first.id }, revision: first.revision });
+    expect(await taker()).toBeNull();
+    const rules = (await server.ask(contract.listRules)).items;
+    expect(rules.map((r) => [r.live?.name, r.deleted, r.takenIn30Days])).toEqual([
+      ['Second', false, 1],
+      ['First', true, 2],
+    ]);
+    await expect(server.ask(contract.orderRules, { body: { ids: [first.id] } })).rejects.toMatchObject({
+      problem: { status: 412 },
+    });
+  });
+
+  test('a rule that does not hold together is refused at the place, in words', async () => {
+    const bad = definition({ when: { all: [{ kind: 'senderIs', anyOf: ['not an address'] }] } });
+    const refused = await server
+      .ask(contract.addRule, { body: { definition: bad } })
+      .catch((error: unknown) => error);
+    expect(refused).toBeInstanceOf(Refused);
+    expect((refused as Refused).problem).toMatchObject({
+      status: 400,
+      issues: [
+        {
+          path: 'definition.when.all.0.anyOf.0',
+          message: 'An address (name@firm.example) or a domain (firm.example).',
+        },
+      ],
+    });
+    const lost = definition({ route: { project: { kind: 'named', id: 'gone' } } });
+    const draft = await server.ask(contract.addRule, { body: { definition: lost } });
+    await expect(
+      server.ask(contract.goLive, { params: { id: draft.id }, revision: draft.revision }),
+    ).rejects.toMatchObject({ problem: { status: 400 } });
+  });
+
+  test('the samples to prove a rule on are the stored readings', async () => {
+    await oneTask();
+    const { items, total } = await server.ask(contract.listSamples);
+    expect(total).toBe(1);
+    expect(items[0]?.incoming).toMatchObject({
+      target: { kind: 'inbox' },
+      reading: { facts: { subject: { value: 'Loan form' } } },
+    });
+  });
+});
+
+describe('tasks', () => {
+  test('a correction is kept with its old value, and the reading sheet tells', async () => {
+    const task = await oneTask();
+    const project = await server.ask(contract.addProject, { body: { name: 'Loans in' } });
+    const change = {
+      title: 'Return the loan form',
+      due: '2026-12-02T12:00',
+      priority: 'high',
+      project: project.id,
+    };
+    const changed = await server.ask(contract.changeTask, {
+      params: { id: task.id },
+      revision: task.revision,
+      body: change,
+    });
+    expect(changed).toMatchObject({
+      title: 'Return the loan form',
+      due: '2026-12-02T12:00',
+      priority: 'high',
+      project: { name: 'Loans in' },
+      evidence: { title: { by: 'user', was: 'Loan form' }, priority: { by: 'user', was: null } },
+    });
+    const sheet = await server.ask(contract.getArrival, { params: { id: task.arrivalId } });
+    expect(sheet.tasks).toEqual([changed]);
+    expect(sheet.read?.anatomy.parts[0]?.kind).toBe('latest');
+    expect(sheet.trace.map((t) => t.ruleId)).toEqual(['built-in']);
+  });
+
+  test('a change of a task that was changed meanwhile is refused, and one without a revision too', async () => {
+    const task = await oneTask();
+    const done = { params: { id: task.id }, body: { status: 'completed' } };
+    await server.ask(contract.changeTask, { ...done, revision: task.revision });
+    await expect(server.ask(contract.changeTask, { ...done, revision: task.revision })).rejects.toMatchObject(
+      { problem: { status: 412 } },
+    );
+    await expect(server.ask(contract.changeTask, done)).rejects.toMatchObject({ problem: { status: 400 } });
+    expect((await server.ask(contract.listTasks, { query: { state: 'done' } })).counts).toEqual({
+      open: 0,
+      done: 1,
+    });
+  });
+
+  test.each([
+    [{ due: '2026-02-30' }, 'due'],
+    [{ title: ' ' }, 'title'],
+    [{ priority: 'urgent' }, 'priority'],
+    [{ project: 'gone' }, 'project'],
+    [{ colour: 'red' }, ''],
+    [{}, ''],
+  ])('%j is refused at its field', async (body, path) => {
+    const task = await oneTask();
+    const refused = await server
+      .ask(contract.changeTask, { params: { id: task.id }, revision: task.revision, body })
+      .catch((e: unknown) => e);
+    const { problem } = refused as Refused;
+    expect([problem.status, problem.issues?.[0]?.path]).toEqual([400, path]);
+    expect(await server.ask(contract.getTask, { params: { id: task.id } })).toEqual(task);
+  });
+
+  test('lists come in pages, newest first or by due date', async () => {
+    for (const text of ['by 9 December', 'by 3 December', 'hello', 'by 5 December'])
+      await server.send({ subject: text, text });
+    await settled(server, 4);
+    const pages = async (query: Record<string, string>) => {
+      const first = await server.ask(contract.listTasks, { query: { ...query, limit: 3 } });
+      const second = await server.ask(contract.listTasks, {
+        query: { ...query, limit: 3, cursor: first.next ?? '' },
+      });
+      return [...first.items, ...second.items].map((t) => t.title);
+    };
+    expect(await pages({ order: 'newest' })).toEqual([
+      'by 5 December',
+      'hello',
+      'by 3 December',
+      'by 9 December',
+    ]);
+    expect(await pages({ order: 'due' })).toEqual([
+      'by 3 December',
+      'by 5 December',
+      'by 9 December',
+      'hello',
+    ]);
+    const arrivals = await server.ask(contract.listArrivals, { query: { limit: 3 } });
+    const rest = await server.ask(contract.listArrivals, { query: { limit: 3, cursor: arrivals.next ?? 0 } });
+    expect([arrivals.items.length, rest.items.length, rest.next]).toEqual([3, 1, null]);
+  });
+});
+
+describe('the border', () => {
+  const raw = (headers: Record<string, string>, path = '/api/health') =>
+    new Promise<number>((resolve, reject) => {
+      request({ host: '127.0.0.1', port: server.port, path, headers }, (response) => {
+        response.resume();
+        resolve(response.statusCode ?? 0);
+      })
+        .on('error', reject)
+        .end();
+    });
+
+  test('a foreign Host or Origin is refused', async () => {
+    const own = `127.0.0.1:${server.port}`;
+    expect(await raw({ host: own })).toBe(200);
+    expect(await raw({ host: own, origin: `http://${own}` })).toBe(200);
+    expect(await raw({ host: `localhost:${server.port}` })).toBe(200);
+    expect(await raw({ host: 'quay.example' })).toBe(403);
+    expect(await raw({ host: own, origin: 'http://quay.example' })).toBe(403);
+    expect(await raw({ host: own, origin: 'http://127.0.0.1:1' })).toBe(403);
+    expect(await raw({ host: own, origin: 'null' })).toBe(403);
+  });
+
+  test('the page comes with a policy that lets only its own scripts run', async () => {
+    const response = await fetch(`http://127.0.0.1:${server.port}/ledger`);
+    const policy = response.headers.get('content-security-policy') ?? '';
+    expect(policy).toContain("default-src 'none'");
+    expect(policy).toContain("script-src 'self'");
+    expect(policy).not.toMatch(/script-src[^;]*unsafe|https?:/);
+  });
+
+  test('what does not exist is a problem in words', async () => {
+    await expect(server.ask(contract.getArrival, { params: { id: 77 } })).rejects.toMatchObject({
+      problem: { status: 404, detail: 'There is no such arrival.' },
+    });
+    const response = await fetch(`http://127.0.0.1:${server.port}/api/nothing`);
+    expect([response.status, response.headers.get('content-type')]).toEqual([
+      404,
+      'application/problem+json; charset=utf-8',
+    ]);
+    expect((await fetch(`http://127.0.0.1:${server.port}/api/arrivals/x/raw`)).status).toBe(400);
+  });
+
+  test('projects have one name each', async () => {
+    await server.ask(contract.addProject, { body: { name: 'Visits' } });
+    await expect(server.ask(contract.addProject, { body: { name: 'visits' } })).rejects.toMatchObject({
+      problem: { status: 409, issues: [{ path: 'name' }] },
+    });
+  });
+});
+
+describe('events', () => {
+  /** Reads events until `wanted` of them came, and leaves. */
+  async function listen(
+    lastEventId: string | null,
+    wanted: number,
+    then: () => Promise<void> = () => Promise.resolve(),
+  ) {
+    const leave = new AbortController();
+    const headers: Record<string, string> = lastEventId === null ? {} : { 'Last-Event-ID': lastEventId };
+    const response = await fetch(`http://127.0.0.1:${server.port}${contract.eventsPath}`, {
+      headers,
+      signal: leave.signal,
+    });
+    await then();
+    let text = '';
+    const events: contract.ChangeEvent[] = [];
+    const decoder = new TextDecoder();
+    for await (const chunk of response.body ?? []) {
+      text += decoder.decode(chunk as Uint8Array, { stream: true });
+      events.splice(
+        0,
+        events.length,
+        ...[...text.matchAll(/^data: (.*)$/gm)].flatMap(([, data]) =>
+          contract.ChangeEvents.parse(JSON.parse(data ?? '[]')),
+        ),
+      );
+      if (events.length >= wanted) break;
+    }
+    leave.abort();
+    return events;
+  }
+
+  test('what changes is told, and what was missed is told again', async () => {
+    const live = await listen(null, 2, () => server.send({ subject: 'x' }));
+    expect(live.map((e) => e.kind)).toContain('arrival');
+    await until(
+      () => server.ask(contract.getHealth),
+      (h) => h.queueDepth === 0,
+    );
+    const missed = await listen('0', 2);
+    expect(missed.map((e) => e.kind).toSorted()).toEqual(['arrival', 'task']);
+    expect(missed.every((e) => e.id !== null)).toBe(true);
+    await server.send({ subject: 'y' });
+    await settled(server, 2);
+    expect((await listen('0', 2)).find((e) => e.kind === 'arrival')?.id).toBeNull();
+  });
+});
