@@ -123,7 +123,7 @@ test.describe('Rules', () => {
     await sheet.getByRole('textbox', { name: 'name', exact: true }).fill('Couriers');
     await page.getByRole('combobox', { name: 'add a condition' }).click();
     await page.getByTitle(/has one of these addresses or domains/).click();
-    await expect(page.getByText('Name a sender.')).toBeVisible();
+    await expect(page.getByText('Name a sender.', { exact: true })).toBeVisible();
     await expect(page.getByRole('button', { name: 'Go live …' })).toBeDisabled();
     await page.getByRole('combobox', { name: 'sender' }).fill('lowtide.example,');
     const proof = page.getByRole('complementary', { name: 'Proof' });

@@ -103,7 +103,7 @@ export function asker(port: number) {
     const search = new URLSearchParams(
       Object.entries(query).map(([k, v]): [string, string] => [k, String(v)]),
     );
-    const response = await fetch(`http://127.0.0.1:${port}${where}?${search}`, {
+    const response = await fetch(`http://127.0.0.1:${port}${where}?${search.toString()}`, {
       method: endpoint.method.toUpperCase(),
       headers: {
         'Content-Type': 'application/json',

@@ -42,15 +42,15 @@ export function startReader(script: URL, timeoutMs: number): Reader {
 }
 
 async function askInTime(lane: Lane, job: ReaderJob, timeoutMs: number): Promise<ReaderAnswer> {
-  let late = false;
+  const late = new AbortController();
   const watchdog = setTimeout(() => {
-    late = true;
+    late.abort();
     lane.kill();
   }, timeoutMs);
   try {
     return ReaderAnswer.parse(await lane.ask(job));
   } catch (error) {
-    throw late ? new Failure('transient', 'reading the message took too long') : error;
+    throw late.signal.aborted ? new Failure('transient', 'reading the message took too long') : error;
   } finally {
     clearTimeout(watchdog);
   }

@@ -1,4 +1,6 @@
 import { ConfigProvider } from 'antd';
+import enGB from 'antd/locale/en_GB';
+import 'dayjs/locale/en-gb';
 import { lazy, Suspense } from 'react';
 import { createBrowserRouter, Navigate, Outlet, RouterProvider } from 'react-router';
 import css from './App.module.css';
@@ -38,7 +40,7 @@ const router = createBrowserRouter([
 
 export function App() {
   return (
-    <ConfigProvider theme={theme} button={{ autoInsertSpace: false }}>
+    <ConfigProvider theme={theme} locale={enGB} button={{ autoInsertSpace: false }}>
       <RouterProvider router={router} />
     </ConfigProvider>
   );

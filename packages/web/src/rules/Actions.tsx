@@ -8,7 +8,7 @@ import {
   saveDraft,
   type Rule,
 } from '@hatband/contract';
-import { RuleDefinition } from '@hatband/core/rules';
+import type { RuleDefinition } from '@hatband/core/rules';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -23,12 +23,14 @@ interface Props {
   all: readonly Rule[];
   definition: RuleDefinition;
   unsaved: boolean;
+  /** What keeps the definition from holding together. */
+  problem: string | null;
   proofs: SampleProof[] | null;
   onSaved: () => void;
 }
 
 /** What can be done with the rule as it stands; going live shows its effect first. */
-export function Actions({ rule, all, definition, unsaved, proofs, onSaved }: Props) {
+export function Actions({ rule, all, definition, unsaved, problem, proofs, onSaved }: Props) {
   const [asking, setAsking] = useState<'live' | 'delete' | null>(null);
   const client = useQueryClient();
   const act = useMutation({
@@ -45,11 +47,10 @@ export function Actions({ rule, all, definition, unsaved, proofs, onSaved }: Pro
     const { revision } = unsaved ? await save() : rule;
     return call(goLive, { ...seen, revision });
   };
-  const problem = RuleDefinition.safeParse(definition).error?.issues[0]?.message;
   const changed = unsaved || rule.draft !== null;
   return (
     <div className={css.actions}>
-      {problem !== undefined && <ErrorLine error={new Error(problem)} />}
+      {problem !== null && <ErrorLine error={new Error(problem)} />}
       <ErrorLine error={act.error} />
       {asking === 'live' && (
         <div className={css.effect} role="alertdialog" aria-label="Going live">
@@ -103,7 +104,7 @@ export function Actions({ rule, all, definition, unsaved, proofs, onSaved }: Pro
         <div className={css.buttons}>
           <Button
             type="primary"
-            disabled={!changed || problem !== undefined || !proofs}
+            disabled={!changed || problem !== null || !proofs}
             onClick={() => {
               setAsking('live');
             }}
@@ -111,7 +112,7 @@ export function Actions({ rule, all, definition, unsaved, proofs, onSaved }: Pro
             Go live …
           </Button>
           <Button
-            disabled={!unsaved || problem !== undefined}
+            disabled={!unsaved || problem !== null}
             loading={act.isPending}
             onClick={() => {
               act.mutate(save);

@@ -16,7 +16,7 @@ import type { SampleProof } from './useProof.ts';
 const SHOWN = 30;
 
 /** What the rule as it is written now does to the mail already there, while it is being written. */
-export function ProofPanel({ proofs }: { proofs: SampleProof[] | null }) {
+export function ProofPanel({ proofs, problem }: { proofs: SampleProof[] | null; problem: string | null }) {
   const { data } = useQuery(samples);
   const [all, setAll] = useState(false);
   if (!proofs || !data) return <aside className={css.panel} aria-label="Proof" />;
@@ -37,6 +37,7 @@ export function ProofPanel({ proofs }: { proofs: SampleProof[] | null }) {
   const subjects = new Map(data.items.map((item) => [item.id, item.incoming]));
   return (
     <aside className={css.panel} aria-label="Proof">
+      {problem !== null && <p className={css.waits}>The proof waits for the rule: {problem}</p>}
       <p className={css.summary} role="status">
         Proof on{' '}
         {data.total > proofs.length

@@ -1,5 +1,5 @@
 import type { Rule } from '@hatband/contract';
-import type { RuleDefinition } from '@hatband/core/rules';
+import { RuleDefinition } from '@hatband/core/rules';
 import { useEffect, useState } from 'react';
 import { useBlocker } from 'react-router';
 import { Actions } from './Actions.tsx';
@@ -36,6 +36,7 @@ interface Props {
 
 function Workplace({ rule, all, definition, unsaved, onChange }: Props) {
   const proofs = useProof(rule, all, definition);
+  const problem = RuleDefinition.safeParse(definition).error?.issues[0]?.message ?? null;
   useLeaveGuard(unsaved);
   return (
     <>
@@ -46,13 +47,14 @@ function Workplace({ rule, all, definition, unsaved, onChange }: Props) {
           all={all}
           definition={definition}
           unsaved={unsaved}
+          problem={problem}
           proofs={proofs}
           onSaved={() => {
             onChange(null);
           }}
         />
       </div>
-      <ProofPanel proofs={proofs} />
+      <ProofPanel proofs={proofs} problem={problem} />
     </>
   );
 }

@@ -1,6 +1,6 @@
 import type { Rule } from '@hatband/contract';
 import type { Proof } from '@hatband/core/dryrun';
-import type { RuleDefinition, RuleVersion } from '@hatband/core/rules';
+import { RuleDefinition, type RuleVersion } from '@hatband/core/rules';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { samples } from '../api/queries.ts';
@@ -10,7 +10,10 @@ export type SampleProof = Proof<number>;
 
 const PAUSE_MS = 60;
 
-/** What the rules as they would be make of stored mail, beside what they make of it now; null while it is worked out. */
+/**
+ * What the rules as they would be make of stored mail, beside what they make of it now; null while it is worked out.
+ * A definition that does not hold together leaves the last proof standing.
+ */
 export function useProof(rule: Rule, all: readonly Rule[], definition: RuleDefinition): SampleProof[] | null {
   const { data } = useQuery(samples);
   const worker = useRef<Worker>(null);
@@ -33,13 +36,14 @@ export function useProof(rule: Rule, all: readonly Rule[], definition: RuleDefin
   }, [data]);
 
   useEffect(() => {
-    if (!data) return;
+    const checked = RuleDefinition.safeParse(definition);
+    if (!data || !checked.success) return;
     const timer = setTimeout(() => {
       ticket.current += 1;
       send(worker.current, {
         kind: 'prove',
         ticket: ticket.current,
-        ...ruleSets(rule, all, definition),
+        ...ruleSets(rule, all, checked.data),
         ruleId: rule.id,
       });
     }, PAUSE_MS);

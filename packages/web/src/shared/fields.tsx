@@ -3,11 +3,16 @@ import type { Priority } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { DatePicker, Input, Select } from 'antd';
 import dayjs from 'dayjs';
+import customParseFormat from 'dayjs/plugin/customParseFormat';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import { projects } from '../api/queries.ts';
 import { PriorityBar } from './Band.tsx';
 import { dayText, useClock } from './clock.ts';
 import css from './fields.module.css';
+
+dayjs.extend(customParseFormat);
+
+const TIME = /^([01]?\d|2[0-3]):[0-5]\d$/;
 
 interface InPlace {
   name: string;
@@ -98,38 +103,54 @@ export function DueField({
   return <InPlace name="due" shown={shown} editor={editor} />;
 }
 
-const TYPED = ['ddd D MMM YYYY', 'D MMM YYYY', 'D MMMM YYYY', 'YYYY-MM-DD', 'D.M.YYYY', 'D/M/YYYY'];
+const SHOWN = 'ddd D MMM YYYY';
+const TYPED = ['D MMM YYYY', 'D MMMM YYYY', 'D MMM', 'D MMMM', 'YYYY-MM-DD', 'D.M.YYYY', 'D/M/YYYY'];
 
-/** A day from the calendar or typed, and a clock time if it has one. */
+/** The day that is written in the field, with or without its weekday. */
+function typedDay(target: EventTarget): string | null {
+  if (!(target instanceof HTMLInputElement)) return null;
+  const day = dayjs(target.value.replace(/^[A-Za-z]+,? (?=\d)/, ''), TYPED, true);
+  return day.isValid() ? day.format('YYYY-MM-DD') : null;
+}
+
+/** A day from the calendar or typed, and a clock time if it has one. Enter keeps both. */
 function DueEditor({ initial, onDone }: { initial: string | null; onDone: (due: string | null) => void }) {
-  const [time, setTime] = useState(initial?.slice(11) ?? '');
   const [day, setDay] = useState(initial?.slice(0, 10) ?? null);
-  const joined = (date: string | null) => (date === null ? null : time === '' ? date : `${date}T${time}`);
+  const [time, setTime] = useState(initial?.slice(11) ?? '');
+  const done = (date: string | null) => {
+    onDone(date !== null && TIME.test(time) ? `${date}T${time.padStart(5, '0')}` : date);
+  };
+  const badTime = time !== '' && !TIME.test(time);
   return (
     <div className={css.due}>
       <DatePicker
         autoFocus
+        defaultOpen
+        placement="bottomRight"
         aria-label="due"
-        format={TYPED}
+        placeholder="a day, as 3 Dec"
+        format={[SHOWN, ...TYPED]}
         value={day === null ? null : dayjs(day)}
         onChange={(picked) => {
-          const date = picked ? picked.format('YYYY-MM-DD') : null;
+          const date = picked?.format('YYYY-MM-DD') ?? null;
           setDay(date);
-          onDone(joined(date));
+          done(date);
+        }}
+        onKeyDown={(event) => {
+          const typed = typedDay(event.target);
+          if (event.key === 'Enter' && typed !== null) done(typed);
         }}
       />
       <Input
-        type="time"
         aria-label="time"
+        placeholder="a time, as 17:00"
         value={time}
+        status={badTime ? 'error' : ''}
         onChange={(e) => {
           setTime(e.target.value);
         }}
         onPressEnter={() => {
-          onDone(joined(day));
-        }}
-        onBlur={() => {
-          onDone(joined(day));
+          if (!badTime) done(day);
         }}
       />
     </div>

@@ -10,12 +10,13 @@ import { ErrorLine, Failed, Notice, PageHeader, Tabs } from '../shared/Page.tsx'
 import { useChangeTask } from '../shared/useChangeTask.ts';
 import css from './Tasks.module.css';
 
-/** All tasks: open ones by their due dates, or done ones. A task that is ticked stays until the list is left. */
+type Shown = 'open' | 'done';
+
+/** All tasks: open ones by their due dates, done ones by their age. */
 export function TasksPage() {
-  const [state, setState] = useState<'open' | 'done'>('open');
-  const list = useInfiniteQuery(tasks(state));
+  const [shown, setShown] = useState<Shown>('open');
+  const list = useInfiniteQuery(tasks(shown));
   const counts = list.data?.pages[0]?.counts;
-  const items = list.data?.pages.flatMap((page) => page.items) ?? [];
   return (
     <div className={css.page}>
       <PageHeader title="Tasks">
@@ -24,14 +25,15 @@ export function TasksPage() {
             { value: 'open', name: 'open', count: counts?.open },
             { value: 'done', name: 'done', count: counts?.done },
           ]}
-          value={state}
-          onChange={setState}
+          value={shown}
+          onChange={setShown}
         />
       </PageHeader>
       <div className={css.body}>
         {list.error && <Failed error={list.error} retry={() => void list.refetch()} />}
-        {list.data && items.length === 0 && <Empty state={state} />}
-        {items.length > 0 && <TaskTable items={items} />}
+        {list.data && (
+          <TaskTable key={shown} shown={shown} items={list.data.pages.flatMap((page) => page.items)} />
+        )}
         {list.hasNextPage && (
           <button type="button" className={css.more} onClick={() => void list.fetchNextPage()}>
             more
@@ -42,6 +44,14 @@ export function TasksPage() {
   );
 }
 
+/** Tasks as they were ticked here stand beside those of the list. */
+function withTicked(items: readonly Task[], ticked: readonly Task[], shown: Shown): Task[] {
+  const gone = ticked.filter((task) => !items.some((item) => item.id === task.id));
+  const key = (task: Task) => task.due ?? '9';
+  const byDue = (a: Task, b: Task) => key(a).localeCompare(key(b)) || a.id - b.id;
+  return [...items, ...gone].toSorted(shown === 'open' ? byDue : (a, b) => b.id - a.id);
+}
+
 function Empty({ state }: { state: 'open' | 'done' }) {
   return state === 'open' ? (
     <Notice title="Nothing is open">New mail becomes tasks here; see what came under Ledger.</Notice>
@@ -50,7 +60,14 @@ function Empty({ state }: { state: 'open' | 'done' }) {
   );
 }
 
-function TaskTable({ items }: { items: readonly Task[] }) {
+/** A task that is ticked stays in its place until the list is left: nothing jumps away under one's hands. */
+function TaskTable({ items, shown }: { items: readonly Task[]; shown: Shown }) {
+  const [ticked, setTicked] = useState<readonly Task[]>([]);
+  const all = withTicked(items, ticked, shown);
+  if (all.length === 0) return <Empty state={shown} />;
+  const onTicked = (task: Task) => {
+    setTicked((before) => [...before.filter(({ id }) => id !== task.id), task]);
+  };
   return (
     <table className={css.table}>
       <thead>
@@ -64,20 +81,21 @@ function TaskTable({ items }: { items: readonly Task[] }) {
         </tr>
       </thead>
       <tbody>
-        {items.map((task) => (
-          <TaskRow key={task.id} task={task} />
+        {all.map((task) => (
+          <TaskRow key={task.id} task={task} onTicked={onTicked} />
         ))}
       </tbody>
     </table>
   );
 }
 
-function TaskRow({ task }: { task: Task }) {
+function TaskRow({ task, onTicked }: { task: Task; onTicked: (task: Task) => void }) {
   const clock = useClock();
   const change = useChangeTask(task);
   const { data } = useQuery(rules);
   const rule = data?.items.find((r) => r.id === task.ruleId);
-  const done = task.status === 'completed' || task.status === 'cancelled';
+  const status = change.isPending ? (change.variables.status ?? task.status) : task.status;
+  const done = status === 'completed' || status === 'cancelled';
   const overdue = !done && task.due !== null && task.due.slice(0, 10) < clock.today;
   return (
     <tr className={done ? css.done : undefined}>
@@ -89,7 +107,10 @@ function TaskRow({ task }: { task: Task }) {
             checked={done}
             disabled={change.isPending}
             onChange={(e) => {
-              change.mutate({ status: e.target.checked ? 'completed' : 'needs action' });
+              change.mutate(
+                { status: e.target.checked ? 'completed' : 'needs action' },
+                { onSuccess: onTicked },
+              );
             }}
           />
         </div>

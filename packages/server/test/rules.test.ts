@@ -1,0 +1,140 @@
+import * as contract from '@hatband/contract';
+import type { RuleDefinition } from '@hatband/core/rules';
+import { afterEach, beforeEach, describe, expect, test } from 'vitest';
+import { Refused, settled, startTestServer, type TestServer } from './testServer.ts';
+
+let server: TestServer;
+beforeEach(async () => {
+  server = await startTestServer();
+});
+afterEach(() => server.end());
+
+const definition = (part: Partial<RuleDefinition> = {}): RuleDefinition => ({
+  name: 'Loans',
+  description: '',
+  band: { hue: 'tide', pattern: 'plain' },
+  when: { all: [{ kind: 'senderIs', anyOf: ['northcape.example'] }] },
+  read: [
+    { field: 'title', readings: [{ kind: 'cleanedSubject', id: 't' }], otherwise: null },
+    { field: 'due', readings: [{ kind: 'deadlinePhrase', id: 'd' }], otherwise: null },
+  ],
+  route: { project: { kind: 'none' } },
+  ...part,
+});
+
+async function liveRule(part: Partial<RuleDefinition> = {}) {
+  const { id, revision } = await server.ask(contract.addRule, { body: { definition: definition(part) } });
+  return server.ask(contract.goLive, { params: { id }, revision });
+}
+
+async function oneTask() {
+  await server.send({ subject: 'Fwd: Loan form', text: 'Please return it by 3 December.' });
+  await settled(server, 1);
+  const [task] = (await server.ask(contract.listTasks)).items;
+  if (!task) throw new Error('There is no task.');
+  return task;
+}
+
+describe('rules', () => {
+  test('a draft does nothing; going live makes version 1, which takes the next mail and is named by its evidence', async () => {
+    const draft = await server.ask(contract.addRule, { body: { definition: definition() } });
+    expect(draft).toMatchObject({ state: 'draft', version: null });
+    expect((await oneTask()).ruleId).toBeNull();
+    const live = await server.ask(contract.goLive, { params: { id: draft.id }, revision: draft.revision });
+    expect(live).toMatchObject({ state: 'live', version: 1, draft: null });
+    await server.send({ subject: 'Second', text: 'by 4 December' });
+    await settled(server, 2);
+    const [task] = (await server.ask(contract.listTasks)).items;
+    expect(task).toMatchObject({
+      title: 'Second',
+      ruleId: live.id,
+      evidence: {
+        due: {
+          by: 'rule',
+          ruleName: 'Loans',
+          version: 1,
+          readingKind: 'deadlinePhrase',
+          spans: [{ quote: 'by 4 December' }],
+        },
+      },
+    });
+  });
+
+  test('a change of a live rule is a draft until it goes live as the next version; the old one stays in the evidence', async () => {
+    const live = await liveRule();
+    const task = await oneTask();
+    const changed = definition({ name: 'Lenders' });
+    const draft = await server.ask(contract.saveDraft, {
+      params: { id: live.id },
+      revision: live.revision,
+      body: { definition: changed },
+    });
+    expect(draft).toMatchObject({ version: 1, live: { name: 'Loans' }, draft: { name: 'Lenders' } });
+    const next = await server.ask(contract.goLive, { params: { id: live.id }, revision: draft.revision });
+    expect(next).toMatchObject({ version: 2, live: { name: 'Lenders' } });
+    expect((await server.ask(contract.getTask, { params: { id: task.id } })).evidence.title).toMatchObject({
+      ruleName: 'Loans',
+      version: 1,
+    });
+    await expect(
+      server.ask(contract.goLive, { params: { id: live.id }, revision: next.revision }),
+    ).rejects.toMatchObject({ problem: { status: 409 } });
+  });
+
+  test('rules are asked in their order; a paused or deleted one is not, and a deleted one keeps its name', async () => {
+    const first = await liveRule({ name: 'First' });
+    const second = await liveRule({ name: 'Second' });
+    const taker = async () => {
+      const before = (await server.ask(contract.listArrivals)).items.length;
+      await server.send({ subject: `mail ${before}` });
+      return (await settled(server, before + 1)).items[0]?.outcome.ruleId;
+    };
+    expect(await taker()).toBe(first.id);
+    await server.ask(contract.orderRules, { body: { ids: [second.id, first.id] } });
+    expect(await taker()).toBe(second.id);
+    await server.ask(contract.pauseRule, { params: { id: second.id }, revision: second.revision });
+    expect(await taker()).toBe(first.id);
+    await server.ask(contract.deleteRule, { params: { id: first.id }, revision: first.revision });
+    expect(await taker()).toBeNull();
+    const rules = (await server.ask(contract.listRules)).items;
+    expect(rules.map((r) => [r.live?.name, r.deleted, r.takenIn30Days])).toEqual([
+      ['Second', false, 1],
+      ['First', true, 2],
+    ]);
+    await expect(server.ask(contract.orderRules, { body: { ids: [first.id] } })).rejects.toMatchObject({
+      problem: { status: 412 },
+    });
+  });
+
+  test('a rule that does not hold together is refused at the place, in words', async () => {
+    const bad = definition({ when: { all: [{ kind: 'senderIs', anyOf: ['not an address'] }] } });
+    const refused = await server
+      .ask(contract.addRule, { body: { definition: bad } })
+      .catch((error: unknown) => error);
+    expect(refused).toBeInstanceOf(Refused);
+    expect((refused as Refused).problem).toMatchObject({
+      status: 400,
+      issues: [
+        {
+          path: 'definition.when.all.0.anyOf.0',
+          message: 'An address (name@firm.example) or a domain (firm.example).',
+        },
+      ],
+    });
+    const lost = definition({ route: { project: { kind: 'named', id: 'gone' } } });
+    const draft = await server.ask(contract.addRule, { body: { definition: lost } });
+    await expect(
+      server.ask(contract.goLive, { params: { id: draft.id }, revision: draft.revision }),
+    ).rejects.toMatchObject({ problem: { status: 400 } });
+  });
+
+  test('the samples to prove a rule on are the stored readings', async () => {
+    await oneTask();
+    const { items, total } = await server.ask(contract.listSamples);
+    expect(total).toBe(1);
+    expect(items[0]?.incoming).toMatchObject({
+      target: { kind: 'inbox' },
+      reading: { facts: { subject: { value: 'Loan form' } } },
+    });
+  });
+});
