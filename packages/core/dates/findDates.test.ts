@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { findDates, readStatedTime, type DateOrder } from './index.ts';
+import { DatePhrase, findDates, readStatedTime, type DateOrder } from './index.ts';
 
 /** A Tuesday. */
 const reference = '2026-11-24T14:02';
@@ -61,28 +61,42 @@ describe('properties', () => {
     );
   });
 
-  test('every phrase stands within its text', () => {
+  test('every phrase stands within its text and means a real day', () => {
     const word = fc.constantFrom(
-      'by',
-      'Friday',
-      '7',
-      'December',
-      '17:00',
-      'please',
-      '.',
-      '\n\n',
-      'on',
-      '2026-12-07',
-      'Due:',
-      'the',
+      ...[
+        'by',
+        'Friday',
+        '7',
+        'December',
+        '17:00',
+        'please',
+        '.',
+        '\n\n',
+        'on',
+        '2026-12-07',
+        'Due:',
+        'the',
+        '24:00',
+      ],
+      ...[
+        'in 20000 years',
+        '31 June',
+        '5pm +1400',
+        '12am EST',
+        '0000-01-01',
+        '29 February 2027',
+        '1/2/99999',
+        '-',
+      ],
     );
     fc.assert(
       fc.property(fc.array(word, { maxLength: 30 }), (words) => {
         const text = words.join(' ');
-        for (const { start, end } of find(text)) {
-          expect(start).toBeGreaterThanOrEqual(0);
-          expect(end).toBeGreaterThan(start);
-          expect(end).toBeLessThanOrEqual(text.length);
+        for (const phrase of find(text)) {
+          expect(DatePhrase.safeParse(phrase).error).toBeUndefined();
+          expect(phrase.start).toBeGreaterThanOrEqual(0);
+          expect(phrase.end).toBeGreaterThan(phrase.start);
+          expect(phrase.end).toBeLessThanOrEqual(text.length);
         }
       }),
     );

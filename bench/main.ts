@@ -1,0 +1,8 @@
+import { intakeRatio } from './intake.ts';
+import { firstLoad } from './firstLoad.ts';
+import { readingRatio } from './reading.ts';
+
+/** npm run bench: prints figures, asserts none. */
+await readingRatio();
+await intakeRatio();
+firstLoad();

@@ -1,0 +1,55 @@
+import { chromium, type Page } from '@playwright/test';
+import path from 'node:path';
+import config from '../playwright.config.ts';
+import { startDemo } from '../e2e/demoServer.ts';
+
+const FOLDER = path.join(import.meta.dirname, '../docs/screenshots');
+
+/** The pictures of the README, from the demo world on a fixed day. */
+const VIEWS: Record<string, (page: Page) => Promise<void>> = {
+  ledger: async (page) => {
+    await page.goto('/ledger');
+    await page.getByText('Fwd: Tide gauge no. 4').click();
+    await page.locator('mark[title=due]').hover();
+  },
+  why: async (page) => {
+    await page.goto('/ledger');
+    await page.getByText('[BLD-0421]').click();
+    await page.getByRole('button', { name: 'why?' }).click();
+  },
+  rules: async (page) => {
+    await page.goto('/rules');
+    await page.getByRole('navigation', { name: 'Rules in order' }).getByText('Loans').click();
+    await page.getByRole('combobox', { name: 'add a reading for due' }).click();
+    await page.getByTitle(/What stands behind a label/).click();
+    await page.getByRole('combobox', { name: 'labels for due' }).fill('Wanted by,');
+    await page.getByRole('combobox', { name: 'sender' }).fill('estuary-press.example,');
+    await page.getByText('taken by another rule than now').first().waitFor();
+    await page.mouse.move(640, 40);
+  },
+  tasks: async (page) => {
+    await page.goto('/tasks');
+    await page.getByRole('checkbox', { name: /lamp flickers/ }).check();
+    await page.getByRole('button', { name: 'done 1' }).waitFor();
+  },
+  intake: async (page) => {
+    await page.goto('/intake');
+    await page
+      .getByRole('listitem')
+      .filter({ hasText: 'Building' })
+      .getByRole('button', { name: 'Renew …' })
+      .click();
+  },
+};
+
+const demo = await startDemo();
+const browser = await chromium.launch(config.use?.launchOptions);
+for (const [name, show] of Object.entries(VIEWS)) {
+  const page = await browser.newPage({ baseURL: demo.url, viewport: { width: 1280, height: 800 } });
+  await show(page);
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: path.join(FOLDER, `${name}.png`) });
+  await page.close();
+}
+await browser.close();
+await demo.stop();
