@@ -9,7 +9,9 @@ const OPTIONS = { me: ['ines.tavare@saltmarsh.example'], zone: 'Europe/London', 
 /** Messages a second through the whole core, beside the MIME decoder alone. */
 export async function readingRatio(): Promise<void> {
   const mails = demoMails();
-  const decodeOnly = async (mail: Buffer) => void (await decode(mail));
+  const decodeOnly = async (mail: Buffer) => {
+    await decode(mail);
+  };
   const wholeCore = async (mail: Buffer) => {
     const reading = await read(mail, OPTIONS, '2026-11-24T14:00:00Z');
     evaluate({ reading, target: { kind: 'inbox' } }, []);

@@ -1,5 +1,5 @@
 // tsc for each package with its own library and types; core has neither DOM nor Node.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { root } from './install.mjs';
 
 const projects = [
@@ -10,11 +10,13 @@ const projects = [
   'packages/web',
   '.',
 ];
-const failed = projects.filter(
-  (project) =>
-    spawnSync(process.execPath, ['node_modules/typescript/bin/tsc', '-p', project], {
-      cwd: root,
-      stdio: 'inherit',
-    }).status !== 0,
-);
-if (failed.length > 0) process.exit(1);
+
+const statuses = await Promise.all(projects.map(check));
+process.exit(statuses.every((status) => status === 0) ? 0 : 1);
+
+function check(project) {
+  const args = ['node_modules/typescript/bin/tsc', '-p', project];
+  return new Promise((resolve) =>
+    spawn(process.execPath, args, { cwd: root, stdio: 'inherit' }).on('close', resolve),
+  );
+}

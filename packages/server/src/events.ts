@@ -22,7 +22,7 @@ export async function record(
   trx: Knex.Transaction,
   events: readonly { kind: Kind; ref: string }[],
 ): Promise<void> {
-  if (events.length > 0) await trx.batchInsert('events', [...events], 200);
+  if (events.length > 0) await trx('events').insert([...events]);
 }
 
 export function makeEvents(store: Store): Events {

@@ -173,7 +173,7 @@ describe('events', () => {
     const events: contract.ChangeEvent[] = [];
     const decoder = new TextDecoder();
     for await (const chunk of response.body ?? []) {
-      text += decoder.decode(chunk as Uint8Array, { stream: true });
+      text += decoder.decode(chunk, { stream: true });
       events.splice(
         0,
         events.length,
