@@ -147,25 +147,27 @@ function ReadingLine({ field, reading, first, onChange, onEarlier, onRemove }: R
   return (
     <div className={css.reading}>
       <span className={css.readingName}>{label}</span>
-      {reading.kind === 'labelledLine' && (
-        <Words
-          name={`labels for ${field}`}
-          placeholder="Due"
-          words={reading.labels}
-          onChange={(labels) => {
-            onChange({ ...reading, labels });
-          }}
-        />
-      )}
-      {reading.kind === 'fixedValue' && (
-        <FixedEditor
-          field={field}
-          value={reading.value}
-          onChange={(value) => {
-            if (value !== null) onChange({ ...reading, value });
-          }}
-        />
-      )}
+      <div className={css.readingInput}>
+        {reading.kind === 'labelledLine' && (
+          <Words
+            name={`labels for ${field}`}
+            placeholder="Due"
+            words={reading.labels}
+            onChange={(labels) => {
+              onChange({ ...reading, labels });
+            }}
+          />
+        )}
+        {reading.kind === 'fixedValue' && (
+          <FixedEditor
+            field={field}
+            value={reading.value}
+            onChange={(value) => {
+              if (value !== null) onChange({ ...reading, value });
+            }}
+          />
+        )}
+      </div>
       <span className={css.off}>
         {!first && (
           <button type="button" aria-label={`try earlier: ${label}`} onClick={onEarlier}>

@@ -133,7 +133,7 @@ export function Words({
       aria-label={name}
       placeholder={placeholder}
       open={false}
-      suffix={null}
+      suffix={<span />}
       tokenSeparators={[',']}
       value={words}
       status={words.length === 0 ? 'error' : ''}
