@@ -15,7 +15,7 @@ function isRealDate(value: string): boolean {
   return !Number.isNaN(wallClock.getTime()) && wallClock.toISOString().startsWith(value);
 }
 
-export const Verdict = z.enum(['deadline', 'event', 'other']);
+const Verdict = z.enum(['deadline', 'event', 'other']);
 
 /** One cue that spoke for or against a deadline, with its weight. */
 export const Reason = z.object({ cue: z.string(), weight: z.number().int(), words: z.string() });

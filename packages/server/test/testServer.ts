@@ -8,7 +8,7 @@ import type { z } from 'zod';
 import { readConfig } from '../src/config.ts';
 import { startServer, type Parts, type RunningServer } from '../src/startServer.ts';
 
-export const ME = 'ines.tavare@saltmarsh.example';
+const ME = 'ines.tavare@saltmarsh.example';
 export const DIST = new URL('../../../dist/', import.meta.url);
 
 export const settings = (folder: string) => ({
