@@ -21,8 +21,12 @@ const World = z.object({
 });
 type World = z.infer<typeof World>;
 
-/** Fills an empty store with the demo world: projects, rules and mail, its dates moved to this week. */
+/**
+ * Fills an empty store with the demo world: projects, rules and mail, its dates moved to this week. A store that holds
+ * projects already is left as it is.
+ */
 export async function layWorld(store: Store, clock: Clock): Promise<void> {
+  if (await store.read('projects').first()) return;
   const world = World.parse(JSON.parse(await readFile(path.join(FOLDER, 'world.json'), 'utf8')));
   const ids = new Map<string, string>();
   for (const [folder, name] of Object.entries(world.projects)) {

@@ -1,4 +1,4 @@
 import { runProcess } from '@hatband/server/runProcess';
 import { layWorld } from './layWorld.ts';
 
-await runProcess(layWorld);
+await runProcess({ prepare: layWorld, anew: process.argv.includes('--anew') });

@@ -1,6 +1,6 @@
 // npm run demo, npm start, npm run dev: installs what is missing, builds, starts.
 import { spawn } from 'node:child_process';
-import { readFileSync, rmSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import { installPackages, root } from './install.mjs';
 
 const mode = process.argv[2];
@@ -22,9 +22,10 @@ processes[0].on('exit', (code) => {
 function startServer() {
   if (mode !== 'demo') return run(['--enable-source-maps', 'dist/server/main.js'], process.env);
   const { me, zone } = JSON.parse(readFileSync(`${root}demo/world.json`, 'utf8'));
+  // Only the demo's own folder is laid anew; a folder that was named may hold somebody's mail.
+  const own = process.env.HATBAND_DATA === undefined;
   const data = process.env.HATBAND_DATA ?? `${root}demo-data`;
-  if (process.env.HATBAND_DATA === undefined) rmSync(data, { recursive: true, force: true });
-  return run(['--enable-source-maps', 'dist/server/demo.js'], {
+  return run(['--enable-source-maps', 'dist/server/demo.js', ...(own ? ['--anew'] : [])], {
     HATBAND_ME: me,
     HATBAND_ZONE: zone,
     ...process.env,

@@ -3,12 +3,12 @@ import { messageOf, StartFailure } from './errors.ts';
 import { startServer, type Parts } from './startServer.ts';
 
 /** The life of the server's process: start or one sentence and exit 1; on SIGINT or SIGTERM finish, close, exit 0. */
-export async function runProcess(prepare?: Parts['prepare']): Promise<void> {
+export async function runProcess(more: Pick<Parts, 'prepare' | 'anew'> = {}): Promise<void> {
   try {
     const server = await startServer(readConfig(process.env), {
       readerScript: new URL('./reader.js', import.meta.url),
       webFolder: new URL('../web', import.meta.url).pathname,
-      ...(prepare ? { prepare } : {}),
+      ...more,
     });
     const stop = () => {
       server.stop().then(

@@ -23,6 +23,8 @@ export interface Parts {
   readerScript: URL;
   webFolder: string;
   readerTimeoutMs?: number;
+  /** Throws away what the data folder holds. */
+  anew?: boolean;
   /** Fills an opened store before anything is served. */
   prepare?: (store: Store, clock: Clock) => Promise<void>;
 }
@@ -38,7 +40,7 @@ export interface RunningServer {
 export async function startServer(config: Config, parts: Parts): Promise<RunningServer> {
   const log = pino({ level: config.logLevel }, pino.destination({ fd: 2, sync: true }));
   const clock = makeClock(config.startAt);
-  const store = await openStore(config.dataFolder);
+  const store = await openStore(config.dataFolder, parts.anew);
   try {
     await ensureInbox(store, clock);
     await pruneEvents(store);

@@ -85,3 +85,14 @@ test('bytes whose arrival was never written are removed at the next start', asyn
   expect(await second.store.read('messages').count({ n: '*' }).first()).toEqual({ n: 0 });
   await second.end();
 });
+
+test('a folder that is to be laid anew is emptied, but never under a running server', async () => {
+  const first = await startTestServer({}, folder);
+  await first.send({ subject: 'x' });
+  await expect(startTestServer({ anew: true }, folder)).rejects.toThrow('in use by another running Hatband');
+  expect(await first.store.read('messages').count({ n: '*' }).first()).toEqual({ n: 1 });
+  await first.stop();
+  const second = await startTestServer({ anew: true }, folder);
+  expect(await second.store.read('messages').count({ n: '*' }).first()).toEqual({ n: 0 });
+  await second.end();
+});

@@ -1,6 +1,6 @@
 import type Database from 'better-sqlite3';
 import knex, { type Knex } from 'knex';
-import { accessSync, constants, mkdirSync } from 'node:fs';
+import { accessSync, constants, mkdirSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { StartFailure } from '../errors.ts';
 import { lockFolder } from './lock.ts';
@@ -18,11 +18,15 @@ export interface Store {
   close: () => Promise<void>;
 }
 
-/** Opens the data folder, makes or migrates its database. Throws StartFailure where the folder cannot be used. */
-export async function openStore(folder: string): Promise<Store> {
+/**
+ * Opens the data folder, makes or migrates its database. Throws StartFailure where the folder cannot be used.
+ * `anew`: what the database holds is thrown away first, once no other process holds the folder.
+ */
+export async function openStore(folder: string, anew = false): Promise<Store> {
   useFolder(folder);
   const unlock = lockFolder(folder);
   const filename = path.join(folder, DATABASE_FILE);
+  if (anew) for (const suffix of ['', '-wal', '-shm']) rmSync(`${filename}${suffix}`, { force: true });
   const writer = connect(filename, false);
   const reader = connect(filename, true);
   const close = async () => {
