@@ -36,10 +36,11 @@ export async function findRecipient(
   const at = address.lastIndexOf('@');
   if (address.slice(at + 1).toLowerCase() !== domain) return null;
   const [local = '', ...plus] = address.slice(0, at).split('+');
-  const found = await store
-    .read('addresses')
-    .where({ local_part: local.toLowerCase(), retired_at: null })
-    .first();
+  const found = await store.readRaw((db) =>
+    db
+      .prepare<[string], AddressRow>('SELECT * FROM addresses WHERE local_part = ? AND retired_at IS NULL')
+      .get(local.toLowerCase()),
+  );
   return found ? { address: found, plusWord: plus.length > 0 ? plus.join('+') : null } : null;
 }
 

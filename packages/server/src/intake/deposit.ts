@@ -65,45 +65,65 @@ interface Stored {
 }
 
 /** A large message goes in piece by piece, so that no single write holds up the page. */
-async function storeChunks(store: Store, { delivery, sha256 }: Stored): Promise<void> {
-  const id = await store.writeRaw((db) => messageId(db, sha256, delivery.bytes.length));
-  for (let n = 0; n * CHUNK < delivery.bytes.length; n += 1) {
+async function storeChunks(store: Store, stored: Stored): Promise<void> {
+  const pieces = Math.ceil(stored.delivery.bytes.length / CHUNK);
+  const id = await store.writeRaw((db) => insertMessage(statements(db), stored));
+  for (let n = 0; n < pieces; n += 1) {
     await store.writeRaw((db) => {
-      insertChunk(db, id, n, delivery.bytes);
+      insertChunk(statements(db), id, n, stored.delivery.bytes);
     });
     await nextTurn();
   }
 }
 
 function insertAll(db: Database.Database, batch: readonly Stored[]): void {
-  const arrival = db.prepare<[number, number, string | null, string, string], { id: number }>(
-    `INSERT INTO arrivals (message_id, address_id, plus_word, source, envelope_from, received_at) VALUES (?, ?, ?, 'smtp', ?, ?)
-     ON CONFLICT (message_id, address_id) DO UPDATE SET deliveries = deliveries + 1 RETURNING id`,
-  );
-  const event = db.prepare<[string]>(`INSERT INTO events (kind, ref) VALUES ('arrival', ?)`);
+  const sql = statements(db);
   db.transaction(() => {
-    for (const { delivery, sha256 } of batch) {
-      const id = messageId(db, sha256, delivery.bytes.length);
-      if (delivery.bytes.length <= CHUNK) insertChunk(db, id, 0, delivery.bytes);
-      for (const { address, plusWord } of delivery.recipients) {
-        const row = arrival.get(id, address.id, plusWord, delivery.envelopeFrom, delivery.receivedAt);
-        event.run(String(row?.id));
+    for (const stored of batch) {
+      const { bytes, recipients, envelopeFrom, receivedAt } = stored.delivery;
+      const id = insertMessage(sql, stored);
+      if (bytes.length <= CHUNK) insertChunk(sql, id, 0, bytes);
+      for (const { address, plusWord } of recipients) {
+        const row = sql.arrival.get(id, address.id, plusWord, envelopeFrom, receivedAt);
+        sql.event.run(String(row?.id));
       }
     }
   })();
 }
 
-function messageId(db: Database.Database, sha256: Buffer, size: number): number {
-  const insert = db.prepare<[Buffer, number], { id: number }>(
-    'INSERT INTO messages (sha256, size) VALUES (?, ?) ON CONFLICT (sha256) DO UPDATE SET size = excluded.size RETURNING id',
-  );
-  return insert.get(sha256, size)?.id ?? 0;
+type Statements = ReturnType<typeof prepare>;
+const prepared = new WeakMap<Database.Database, Statements>();
+
+/** Prepared once a connection: this is the hottest path of the server. */
+function statements(db: Database.Database): Statements {
+  const known = prepared.get(db) ?? prepare(db);
+  prepared.set(db, known);
+  return known;
 }
 
-function insertChunk(db: Database.Database, message: number, n: number, bytes: Buffer): void {
-  db.prepare<[number, number, Buffer]>(
-    'INSERT INTO message_chunks (message_id, n, bytes) VALUES (?, ?, ?) ON CONFLICT DO NOTHING',
-  ).run(message, n, bytes.subarray(n * CHUNK, (n + 1) * CHUNK));
+function prepare(db: Database.Database) {
+  return {
+    message: db.prepare<[Buffer, number], { id: number }>(
+      `INSERT INTO messages (sha256, size) VALUES (?, ?)
+       ON CONFLICT (sha256) DO UPDATE SET size = excluded.size RETURNING id`,
+    ),
+    chunk: db.prepare<[number, number, Buffer]>(
+      'INSERT INTO message_chunks (message_id, n, bytes) VALUES (?, ?, ?) ON CONFLICT DO NOTHING',
+    ),
+    arrival: db.prepare<[number, number, string | null, string, string], { id: number }>(
+      `INSERT INTO arrivals (message_id, address_id, plus_word, source, envelope_from, received_at)
+       VALUES (?, ?, ?, 'smtp', ?, ?)
+       ON CONFLICT (message_id, address_id) DO UPDATE SET deliveries = deliveries + 1 RETURNING id`,
+    ),
+    event: db.prepare<[string]>(`INSERT INTO events (kind, ref) VALUES ('arrival', ?)`),
+  };
+}
+
+const insertMessage = (sql: Statements, { sha256, delivery }: Stored) =>
+  sql.message.get(sha256, delivery.bytes.length)?.id ?? 0;
+
+function insertChunk(sql: Statements, message: number, n: number, bytes: Buffer): void {
+  sql.chunk.run(message, n, bytes.subarray(n * CHUNK, (n + 1) * CHUNK));
 }
 
 /** The raw bytes of a message as they were received. */

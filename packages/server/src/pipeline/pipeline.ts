@@ -13,7 +13,7 @@ import type { Reader } from './reader.ts';
 const BATCH = 24;
 /** While mail pours in, reading waits for a gap of this length, but never longer than the other. */
 const GAP_MS = 25;
-const LONGEST_WAIT_MS = 500;
+const LONGEST_WAIT_MS = 2000;
 const RETRY_MS = 1000;
 
 export interface PipelineOptions {

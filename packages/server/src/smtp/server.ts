@@ -1,3 +1,4 @@
+import { once } from 'node:events';
 import type { AddressInfo } from 'node:net';
 import type { Logger } from 'pino';
 import { SMTPServer, type SMTPServerDataStream, type SMTPServerSession } from 'smtp-server';
@@ -45,27 +46,26 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
   let inFlight = 0;
 
   const receive = async (stream: SMTPServerDataStream, session: SMTPServerSession) => {
-    const chunks: Buffer[] = [];
-    let size = 0;
-    let refused = false;
+    const mail = { chunks: new Array<Buffer>(), size: 0, refused: false };
+    stream.on('data', (chunk: Buffer) => {
+      mail.refused ||= stream.sizeExceeded || inFlight + chunk.length > IN_FLIGHT_LIMIT;
+      if (mail.refused) return;
+      mail.chunks.push(chunk);
+      mail.size += chunk.length;
+      inFlight += chunk.length;
+    });
     try {
-      for await (const chunk of stream as AsyncIterable<Buffer>) {
-        refused ||= stream.sizeExceeded || inFlight + chunk.length > IN_FLIGHT_LIMIT;
-        if (refused) continue;
-        chunks.push(chunk);
-        size += chunk.length;
-        inFlight += chunk.length;
-      }
+      await once(stream, 'end');
       if (stream.sizeExceeded) throw new SmtpError(552, '5.3.4 The message is larger than 25 MB.');
-      if (refused) throw new SmtpError(451, '4.3.1 Too much mail at one time; try again in a minute.');
+      if (mail.refused) throw new SmtpError(451, '4.3.1 Too much mail at one time; try again in a minute.');
       await deposit.put({
-        bytes: Buffer.concat(chunks),
+        bytes: Buffer.concat(mail.chunks),
         recipients: recipients.get(session) ?? [],
         envelopeFrom: session.envelope.mailFrom ? session.envelope.mailFrom.address : '',
         receivedAt: options.clock().toISOString(),
       });
     } finally {
-      inFlight -= size;
+      inFlight -= mail.size;
     }
   };
 

@@ -11,6 +11,8 @@ export const DATABASE_FILE = 'hatband.db';
 /** Knex twice on one file: one connection that writes, a pool that only reads. */
 export interface Store {
   read: Knex;
+  /** Hot reads: a reading connection itself, for prepared statements. */
+  readRaw: <T>(work: (db: Database.Database) => T) => Promise<T>;
   /** One short transaction on the writing connection. */
   write: <T>(work: (trx: Knex.Transaction) => Promise<T>) => Promise<T>;
   /** Hot writes: the writing connection itself, for prepared statements; nothing else writes meanwhile. */
@@ -44,6 +46,7 @@ export async function openStore(folder: string, anew = false): Promise<Store> {
   }
   return {
     read: reader,
+    readRaw: (work) => onConnection(reader, work),
     write: (work) => writer.transaction(work),
     writeRaw: (work) => onConnection(writer, work),
     close,
@@ -82,9 +85,9 @@ interface PoolClient {
   releaseConnection: (db: Database.Database) => Promise<void>;
 }
 
-/** The pool's only connection is also the lock: a transaction that is open elsewhere is waited for. */
-async function onConnection<T>(writer: Knex, work: (db: Database.Database) => T): Promise<T> {
-  const client = writer.client as PoolClient;
+/** The writer's only connection is also the lock: a transaction that is open elsewhere is waited for. */
+async function onConnection<T>(pool: Knex, work: (db: Database.Database) => T): Promise<T> {
+  const client = pool.client as PoolClient;
   const db = await client.acquireConnection();
   try {
     return work(db);
