@@ -7,7 +7,7 @@ import { demoMails, median } from './mails.ts';
 import { sendAll } from './smtpLoad.ts';
 
 const RUNS = 5;
-const MESSAGES = 1000;
+const MESSAGES = 3000;
 const CONNECTIONS = 10;
 
 const Ready = z.object({ smtpPort: z.number(), address: z.string() });

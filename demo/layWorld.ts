@@ -69,7 +69,11 @@ async function depositMail(store: Store, ids: ReadonlyMap<string, string>, clock
   const mails = await readMails();
   const newest = mails.at(-1)?.sentAt ?? clock();
   const weeks = Math.floor((clock().getTime() - newest.getTime()) / WEEK_MS);
-  const deposit = makeDeposit(store, () => undefined);
+  const deposit = makeDeposit(
+    store,
+    () => undefined,
+    () => 0,
+  );
   for (const { folder, bytes, sentAt } of mails) {
     const projectId = ids.get(folder) ?? null;
     const address = await store.read('addresses').where({ project_id: projectId }).first();

@@ -66,7 +66,7 @@ async function listen(config: Config, parts: Parts, { store, clock, log }: Base)
     pipeline.wake();
     events.notify();
   };
-  const deposit = makeDeposit(store, wake);
+  const deposit = makeDeposit(store, wake, () => smtp.receiving());
   let smtpPort = config.smtpPort;
   const app = makeApp({
     store,
@@ -92,7 +92,7 @@ async function listen(config: Config, parts: Parts, { store, clock, log }: Base)
     reader,
     readOptions: { me, zone, dateOrder },
     liveRules: () => liveRules(store),
-    receiving: smtp.busy,
+    receiving: () => smtp.receiving() > 0,
     onApplied: events.notify,
     clock,
     log,

@@ -5,7 +5,7 @@ import type { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
-import type { AddressRow, Store } from '../store/index.ts';
+import { prepared, type AddressRow, type Store } from '../store/index.ts';
 
 const ALPHABET = 'abcdefghijklmnopqrstuvwxyz234567';
 
@@ -27,6 +27,10 @@ export interface Recipient {
   plusWord: string | null;
 }
 
+const activeAddress = prepared((db) =>
+  db.prepare<[string], AddressRow>('SELECT * FROM addresses WHERE local_part = ? AND retired_at IS NULL'),
+);
+
 /** The intake address behind `local+word@domain` (any case), or null where there is none that receives. */
 export async function findRecipient(
   store: Store,
@@ -36,11 +40,7 @@ export async function findRecipient(
   const at = address.lastIndexOf('@');
   if (address.slice(at + 1).toLowerCase() !== domain) return null;
   const [local = '', ...plus] = address.slice(0, at).split('+');
-  const found = await store.readRaw((db) =>
-    db
-      .prepare<[string], AddressRow>('SELECT * FROM addresses WHERE local_part = ? AND retired_at IS NULL')
-      .get(local.toLowerCase()),
-  );
+  const found = await store.readRaw((db) => activeAddress(db).get(local.toLowerCase()));
   return found ? { address: found, plusWord: plus.length > 0 ? plus.join('+') : null } : null;
 }
 

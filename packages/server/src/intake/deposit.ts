@@ -1,7 +1,7 @@
 import type Database from 'better-sqlite3';
 import { createHash } from 'node:crypto';
 import { setImmediate as nextTurn } from 'node:timers/promises';
-import type { Store } from '../store/index.ts';
+import { prepared, type Store } from '../store/index.ts';
 import type { Recipient } from './addresses.ts';
 
 const CHUNK = 1024 * 1024;
@@ -18,16 +18,22 @@ export interface Deposit {
   put: (delivery: Delivery) => Promise<void>;
 }
 
+/** How long a commit waits for messages that are on their way in, so that they share it. */
+const SHARE_MS = 2;
+
 /**
- * Stores deliveries: bytes once by their SHA-256, in rows of 1 MB, the arrival last. What comes while a commit is
- * running shares the next one.
+ * Stores deliveries: bytes once by their SHA-256, in rows of 1 MB, the arrival last. Messages that come together share
+ * a commit: `underWay` tells how many are being received, those included that wait for theirs.
  */
-export function makeDeposit(store: Store, onStored: () => void): Deposit {
+export function makeDeposit(store: Store, onStored: () => void, underWay: () => number): Deposit {
   type Waiting = Stored & { resolve: () => void; reject: (error: unknown) => void };
   let waiting: Waiting[] = [];
   let large = Promise.resolve();
 
+  let timer: NodeJS.Timeout | null = null;
   const flush = async () => {
+    if (timer) clearTimeout(timer);
+    timer = null;
     const batch = waiting;
     waiting = [];
     try {
@@ -44,7 +50,9 @@ export function makeDeposit(store: Store, onStored: () => void): Deposit {
   };
   const enqueue = (stored: Stored) =>
     new Promise<void>((resolve, reject) => {
-      if (waiting.push({ ...stored, resolve, reject }) === 1) setImmediate(() => void flush());
+      waiting.push({ ...stored, resolve, reject });
+      if (waiting.length >= underWay()) void flush();
+      else timer ??= setTimeout(() => void flush(), SHARE_MS);
     });
   return {
     put: async (delivery) => {
@@ -91,33 +99,22 @@ function insertAll(db: Database.Database, batch: readonly Stored[]): void {
   })();
 }
 
-type Statements = ReturnType<typeof prepare>;
-const prepared = new WeakMap<Database.Database, Statements>();
-
-/** Prepared once a connection: this is the hottest path of the server. */
-function statements(db: Database.Database): Statements {
-  const known = prepared.get(db) ?? prepare(db);
-  prepared.set(db, known);
-  return known;
-}
-
-function prepare(db: Database.Database) {
-  return {
-    message: db.prepare<[Buffer, number], { id: number }>(
-      `INSERT INTO messages (sha256, size) VALUES (?, ?)
-       ON CONFLICT (sha256) DO UPDATE SET size = excluded.size RETURNING id`,
-    ),
-    chunk: db.prepare<[number, number, Buffer]>(
-      'INSERT INTO message_chunks (message_id, n, bytes) VALUES (?, ?, ?) ON CONFLICT DO NOTHING',
-    ),
-    arrival: db.prepare<[number, number, string | null, string, string], { id: number }>(
-      `INSERT INTO arrivals (message_id, address_id, plus_word, source, envelope_from, received_at)
-       VALUES (?, ?, ?, 'smtp', ?, ?)
-       ON CONFLICT (message_id, address_id) DO UPDATE SET deliveries = deliveries + 1 RETURNING id`,
-    ),
-    event: db.prepare<[string]>(`INSERT INTO events (kind, ref) VALUES ('arrival', ?)`),
-  };
-}
+const statements = prepared((db) => ({
+  message: db.prepare<[Buffer, number], { id: number }>(
+    `INSERT INTO messages (sha256, size) VALUES (?, ?)
+     ON CONFLICT (sha256) DO UPDATE SET size = excluded.size RETURNING id`,
+  ),
+  chunk: db.prepare<[number, number, Buffer]>(
+    'INSERT INTO message_chunks (message_id, n, bytes) VALUES (?, ?, ?) ON CONFLICT DO NOTHING',
+  ),
+  arrival: db.prepare<[number, number, string | null, string, string], { id: number }>(
+    `INSERT INTO arrivals (message_id, address_id, plus_word, source, envelope_from, received_at)
+     VALUES (?, ?, ?, 'smtp', ?, ?)
+     ON CONFLICT (message_id, address_id) DO UPDATE SET deliveries = deliveries + 1 RETURNING id`,
+  ),
+  event: db.prepare<[string]>(`INSERT INTO events (kind, ref) VALUES ('arrival', ?)`),
+}));
+type Statements = ReturnType<typeof statements>;
 
 const insertMessage = (sql: Statements, { sha256, delivery }: Stored) =>
   sql.message.get(sha256, delivery.bytes.length)?.id ?? 0;

@@ -23,8 +23,8 @@ export interface SmtpOptions {
 
 export interface SmtpListener {
   port: number;
-  /** Whether a message is being received just now. */
-  busy: () => boolean;
+  /** How many messages are being received just now. */
+  receiving: () => number;
   /** Stops accepting and waits until what is being received is stored, at most `graceMs`. */
   stop: (graceMs: number) => Promise<void>;
 }
@@ -112,7 +112,7 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
     log.warn({ code: codeOf(error) }, 'an SMTP connection broke off');
   });
   const port = await listen(server, options.port);
-  return { port, busy: () => receiving > 0, stop: (graceMs) => stop(server, () => receiving, graceMs) };
+  return { port, receiving: () => receiving, stop: (graceMs) => stop(server, () => receiving, graceMs) };
 }
 
 function storeError(error: unknown, log: Logger): SmtpError {

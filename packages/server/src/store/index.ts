@@ -1,3 +1,4 @@
 export { deflateJson, inflateJson, parseJson } from './json.ts';
 export { DATABASE_FILE, openStore, type Store } from './openStore.ts';
+export { prepared } from './prepared.ts';
 export type * from './rows.ts';
