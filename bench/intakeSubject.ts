@@ -41,7 +41,7 @@ async function startHatband() {
     webFolder: `${dist}/web`,
   });
   const [inbox] = await listAddresses(server.store, config.domain);
-  process.send?.({ smtpPort: server.smtpPort, address: inbox?.address });
+  process.send?.({ smtpPort: server.smtpPort, address: inbox?.address, port: server.port });
 }
 
 if (subject === 'bare') startBare();

@@ -32,15 +32,11 @@ const activeAddress = prepared((db) =>
 );
 
 /** The intake address behind `local+word@domain` (any case), or null where there is none that receives. */
-export async function findRecipient(
-  store: Store,
-  domain: string,
-  address: string,
-): Promise<Recipient | null> {
+export function findRecipient(store: Store, domain: string, address: string): Recipient | null {
   const at = address.lastIndexOf('@');
   if (address.slice(at + 1).toLowerCase() !== domain) return null;
   const [local = '', ...plus] = address.slice(0, at).split('+');
-  const found = await store.readRaw((db) => activeAddress(db).get(local.toLowerCase()));
+  const found = activeAddress(store.hot).get(local.toLowerCase());
   return found ? { address: found, plusWord: plus.length > 0 ? plus.join('+') : null } : null;
 }
 

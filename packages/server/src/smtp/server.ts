@@ -81,16 +81,14 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
       done();
     },
     onRcptTo: ({ address }, session, done) => {
-      findRecipient(store, options.domain, address).then(
-        (found) => {
-          const known = recipients.get(session) ?? [];
-          if (found && !known.some(({ address: a }) => a.id === found.address.id)) known.push(found);
-          done(found ? null : new SmtpError(550, '5.1.1 There is no such intake address here.'));
-        },
-        (error: unknown) => {
-          done(storeError(error, log));
-        },
-      );
+      try {
+        const found = findRecipient(store, options.domain, address);
+        const known = recipients.get(session) ?? [];
+        if (found && !known.some(({ address: a }) => a.id === found.address.id)) known.push(found);
+        done(found ? null : new SmtpError(550, '5.1.1 There is no such intake address here.'));
+      } catch (error) {
+        done(storeError(error, log));
+      }
     },
     onData: (stream, session, done) => {
       receiving += 1;

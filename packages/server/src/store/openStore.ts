@@ -1,4 +1,4 @@
-import type Database from 'better-sqlite3';
+import Database from 'better-sqlite3';
 import knex, { type Knex } from 'knex';
 import { accessSync, constants, mkdirSync, rmSync } from 'node:fs';
 import path from 'node:path';
@@ -11,8 +11,8 @@ export const DATABASE_FILE = 'hatband.db';
 /** Knex twice on one file: one connection that writes, a pool that only reads. */
 export interface Store {
   read: Knex;
-  /** Hot reads: a reading connection itself, for prepared statements. */
-  readRaw: <T>(work: (db: Database.Database) => T) => Promise<T>;
+  /** Hot reads, for prepared statements: a connection of their own, which nobody has to wait for. */
+  hot: Database.Database;
   /** One short transaction on the writing connection. */
   write: <T>(work: (trx: Knex.Transaction) => Promise<T>) => Promise<T>;
   /** Hot writes: the writing connection itself, for prepared statements; nothing else writes meanwhile. */
@@ -44,12 +44,16 @@ export async function openStore(folder: string, anew = false): Promise<Store> {
     await close();
     throw error;
   }
+  const hot = new Database(filename, { readonly: true });
   return {
     read: reader,
-    readRaw: (work) => onConnection(reader, work),
+    hot,
     write: (work) => writer.transaction(work),
     writeRaw: (work) => onConnection(writer, work),
-    close,
+    close: async () => {
+      hot.close();
+      await close();
+    },
   };
 }
 
@@ -85,9 +89,9 @@ interface PoolClient {
   releaseConnection: (db: Database.Database) => Promise<void>;
 }
 
-/** The writer's only connection is also the lock: a transaction that is open elsewhere is waited for. */
-async function onConnection<T>(pool: Knex, work: (db: Database.Database) => T): Promise<T> {
-  const client = pool.client as PoolClient;
+/** The pool's only connection is also the lock: a transaction that is open elsewhere is waited for. */
+async function onConnection<T>(writer: Knex, work: (db: Database.Database) => T): Promise<T> {
+  const client = writer.client as PoolClient;
   const db = await client.acquireConnection();
   try {
     return work(db);
