@@ -1,3 +1,3 @@
 export { findDates, readStatedTime } from './findDates.ts';
-export { DateOrder, DatePhrase, LocalDate, Reason } from './phrase.ts';
+export { DateOrder, DatePhrase, LocalDate } from './phrase.ts';
 export type { DateOptions } from './resolve.ts';

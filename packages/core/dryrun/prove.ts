@@ -6,7 +6,7 @@ export interface Sample<Id> {
   incoming: Incoming;
 }
 
-/** A rule that is being written, seen on one message. `missedBy` is the one condition that kept it from a near miss. */
+/** A rule that is being written, seen on one message. A near miss fails one of several conditions. */
 export interface Proof<Id> {
   id: Id;
   before: Outcome;

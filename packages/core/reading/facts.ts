@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { LocalDate, Reason } from '../dates/index.ts';
+import { DatePhrase } from '../dates/index.ts';
 
 /** Where a value stands: UTF-16 units of the message's text, its subject or a named header, with the words there. */
 export const EvidenceSpan = z.object({
@@ -14,14 +14,10 @@ export type EvidenceSpan = z.infer<typeof EvidenceSpan>;
 const Region = z.enum(['note', 'latest', 'subject']);
 export type Region = z.infer<typeof Region>;
 
-export const DateFact = z.object({
+/** A date phrase with the region it stands in. */
+export const DateFact = DatePhrase.omit({ start: true, end: true }).extend({
   region: Region,
   spans: z.array(EvidenceSpan),
-  date: LocalDate,
-  verdict: z.enum(['deadline', 'event', 'other']),
-  score: z.number().int(),
-  reasons: z.array(Reason),
-  warnings: z.array(z.string()),
 });
 export type DateFact = z.infer<typeof DateFact>;
 

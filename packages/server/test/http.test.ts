@@ -1,7 +1,7 @@
 import * as contract from '@hatband/contract';
 import { request } from 'node:http';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
-import { Refused, settled, startTestServer, until, type TestServer } from './testServer.ts';
+import { oneTask, Refused, settled, startTestServer, until, type TestServer } from './testServer.ts';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -9,17 +9,9 @@ beforeEach(async () => {
 });
 afterEach(() => server.end());
 
-async function oneTask() {
-  await server.send({ subject: 'Fwd: Loan form', text: 'Please return it by 3 December.' });
-  await settled(server, 1);
-  const [task] = (await server.ask(contract.listTasks)).items;
-  if (!task) throw new Error('There is no task.');
-  return task;
-}
-
 describe('tasks', () => {
   test('a correction is kept with its old value, and the reading sheet tells', async () => {
-    const task = await oneTask();
+    const task = await oneTask(server);
     const project = await server.ask(contract.addProject, { body: { name: 'Loans in' } });
     const change = {
       title: 'Return the loan form',
@@ -46,7 +38,7 @@ describe('tasks', () => {
   });
 
   test('a change of a task that was changed meanwhile is refused, and one without a revision too', async () => {
-    const task = await oneTask();
+    const task = await oneTask(server);
     const done = { params: { id: task.id }, body: { status: 'completed' } };
     await server.ask(contract.changeTask, { ...done, revision: task.revision });
     await expect(server.ask(contract.changeTask, { ...done, revision: task.revision })).rejects.toMatchObject(
@@ -67,7 +59,7 @@ describe('tasks', () => {
     [{ colour: 'red' }, ''],
     [{}, ''],
   ])('%j is refused at its field', async (body, path) => {
-    const task = await oneTask();
+    const task = await oneTask(server);
     const refused = await server
       .ask(contract.changeTask, { params: { id: task.id }, revision: task.revision, body })
       .catch((e: unknown) => e);

@@ -1,7 +1,7 @@
 import * as contract from '@hatband/contract';
 import type { RuleDefinition } from '@hatband/core/rules';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
-import { Refused, settled, startTestServer, type TestServer } from './testServer.ts';
+import { oneTask, Refused, settled, startTestServer, type TestServer } from './testServer.ts';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -27,19 +27,11 @@ async function liveRule(part: Partial<RuleDefinition> = {}) {
   return server.ask(contract.goLive, { params: { id }, revision });
 }
 
-async function oneTask() {
-  await server.send({ subject: 'Fwd: Loan form', text: 'Please return it by 3 December.' });
-  await settled(server, 1);
-  const [task] = (await server.ask(contract.listTasks)).items;
-  if (!task) throw new Error('There is no task.');
-  return task;
-}
-
 describe('rules', () => {
   test('a draft does nothing; going live makes version 1, which takes the next mail and is named by its evidence', async () => {
     const draft = await server.ask(contract.addRule, { body: { definition: definition() } });
     expect(draft).toMatchObject({ state: 'draft', version: null });
-    expect((await oneTask()).ruleId).toBeNull();
+    expect((await oneTask(server)).ruleId).toBeNull();
     const live = await server.ask(contract.goLive, { params: { id: draft.id }, revision: draft.revision });
     expect(live).toMatchObject({ state: 'live', version: 1, draft: null });
     await server.send({ subject: 'Second', text: 'by 4 December' });
@@ -62,7 +54,7 @@ describe('rules', () => {
 
   test('a change of a live rule is a draft until it goes live as the next version; the old one stays in the evidence', async () => {
     const live = await liveRule();
-    const task = await oneTask();
+    const task = await oneTask(server);
     const changed = definition({ name: 'Lenders' });
     const draft = await server.ask(contract.saveDraft, {
       params: { id: live.id },
@@ -129,7 +121,7 @@ describe('rules', () => {
   });
 
   test('the samples to prove a rule on are the stored readings', async () => {
-    await oneTask();
+    await oneTask(server);
     const { items, total } = await server.ask(contract.listSamples);
     expect(total).toBe(1);
     expect(items[0]?.incoming).toMatchObject({

@@ -135,3 +135,12 @@ export const settled = (server: Pick<TestServer, 'ask'>, count: number) =>
     () => server.ask(contract.listArrivals, { query: { limit: 200 } }),
     ({ items }) => items.length >= count && items.every((a) => a.outcome.kind !== 'waiting'),
   );
+
+/** Sends one message and answers its task. */
+export async function oneTask(server: TestServer) {
+  await server.send({ subject: 'Fwd: Loan form', text: 'Please return it by 3 December.' });
+  await settled(server, 1);
+  const [task] = (await server.ask(contract.listTasks)).items;
+  if (!task) throw new Error('There is no task.');
+  return task;
+}
