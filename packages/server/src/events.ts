@@ -78,7 +78,7 @@ async function since(store: Store, seq: number): Promise<ChangeEvent[]> {
   for (const { seq: at, kind, ref } of rows) {
     const same = folded.get(kind);
     folded.delete(kind);
-    folded.set(kind, { seq: at, kind, id: same && same.id !== ref ? null : ref });
+    folded.set(kind, { seq: at, kind, id: (same && same.id !== ref) || ref === '' ? null : ref });
   }
   return [...folded.values()];
 }

@@ -8,6 +8,7 @@ import { makeEvents, pruneEvents } from './events.ts';
 import { makeApp } from './http/app.ts';
 import { ensureInbox } from './intake/addresses.ts';
 import { makeDeposit } from './intake/deposit.ts';
+import { openDirectory } from './intake/directory.ts';
 import { startPipeline } from './pipeline/pipeline.ts';
 import { startReader } from './pipeline/reader.ts';
 import { liveRules } from './rules/rules.ts';
@@ -67,9 +68,11 @@ async function listen(config: Config, parts: Parts, { store, clock, log }: Base)
     events.notify();
   };
   const deposit = makeDeposit(store, wake, () => smtp.receiving());
+  const directory = await openDirectory(store, domain);
   let smtpPort = config.smtpPort;
   const app = makeApp({
     store,
+    directory,
     events,
     clock,
     domain,
@@ -80,7 +83,7 @@ async function listen(config: Config, parts: Parts, { store, clock, log }: Base)
   });
   const web = createServer(app);
   const port = await listenWeb(web, config.port);
-  const smtp = await listenSmtp({ port: config.smtpPort, domain, store, deposit, clock, log }).catch(
+  const smtp = await listenSmtp({ port: config.smtpPort, directory, deposit, clock, log }).catch(
     (error: unknown) => {
       web.close();
       throw error;
@@ -92,7 +95,7 @@ async function listen(config: Config, parts: Parts, { store, clock, log }: Base)
     reader,
     readOptions: { me, zone, dateOrder },
     liveRules: () => liveRules(store),
-    receiving: () => smtp.receiving() > 0,
+    quietSince: smtp.quietSince,
     onApplied: events.notify,
     clock,
     log,

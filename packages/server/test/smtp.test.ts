@@ -96,6 +96,37 @@ describe('what is accepted', () => {
   });
 });
 
+describe('clients', () => {
+  const envelope = () => `MAIL FROM:<a@b.example>\r\nRCPT TO:<${server.inbox}>\r\nDATA\r\n`;
+
+  /** What the server said by the time the connection closed: `said` in one go after the greeting, or broken off. */
+  const talk = (said: string, breakOff = false) =>
+    new Promise<string>((resolve, reject) => {
+      let heard = '';
+      const socket = connect(server.smtpPort, '127.0.0.1').on('error', reject);
+      socket.once('data', () => {
+        socket.write(said, () => breakOff && setTimeout(() => socket.destroy(), 100));
+      });
+      socket.on('data', (data) => (heard += data.toString()));
+      socket.on('close', () => {
+        resolve(heard);
+      });
+    });
+
+  test('commands that come in one go get each reply in order', async () => {
+    const heard = await talk(`EHLO x\r\n${envelope()}Subject: one go\r\n\r\nhello\r\n.\r\nQUIT\r\n`);
+    const codes = [...heard.matchAll(/^(\d{3}) /gm)].map(([, code]) => code);
+    expect(codes).toEqual(['220', '250', '250', '250', '354', '250', '221']);
+    expect((await settled(server, 1)).items[0]?.subject).toBe('one go');
+  });
+
+  test('a delivery that breaks off leaves nothing behind, and the next is read', async () => {
+    await talk(`EHLO x\r\n${envelope()}Subject: broken off\r\n\r\nhel`, true);
+    await server.send({ subject: 'whole' });
+    expect((await settled(server, 1)).items.map((a) => a.subject)).toEqual(['whole']);
+  });
+});
+
 describe('durability', () => {
   test('the store writes ahead and syncs every commit', async () => {
     const pragmas = await server.store.writeRaw((db) => [

@@ -10,6 +10,7 @@ import * as addresses from '../intake/addresses.ts';
 import * as arrivals from '../intake/arrivals.ts';
 import { rawBytes } from '../intake/deposit.ts';
 import * as rules from '../rules/rules.ts';
+import type { Directory } from '../intake/directory.ts';
 import type { Store } from '../store/index.ts';
 import * as tasks from '../tasks/tasks.ts';
 import { answer, parseInput, problemOf, sendProblem } from './answer.ts';
@@ -19,6 +20,7 @@ import { readHealth } from './health.ts';
 
 export interface AppOptions {
   store: Store;
+  directory: Directory;
   events: Events;
   clock: Clock;
   domain: string;
@@ -55,13 +57,15 @@ export function makeApp(options: AppOptions): Express {
   return app;
 }
 
-function answerIntake(app: Express, { store, events, clock, domain, zone, smtpPort }: AppOptions): void {
+function answerIntake(app: Express, options: AppOptions): void {
+  const { store, directory, events, clock, domain, zone, smtpPort } = options;
   answer(app, contract.getHealth, () =>
     readHealth(store, { clock, zone, smtpPort: smtpPort(), readerVersion: READER_VERSION }),
   );
   answer(app, contract.listAddresses, async () => ({ items: await addresses.listAddresses(store, domain) }));
   answer(app, contract.renewAddress, async ({ params }) => {
     const renewed = await addresses.renewAddress(store, params.id, clock);
+    await directory.load();
     events.notify();
     const found = (await addresses.listAddresses(store, domain)).find(({ id }) => id === renewed);
     if (!found) throw missing('address');
@@ -70,6 +74,7 @@ function answerIntake(app: Express, { store, events, clock, domain, zone, smtpPo
   answer(app, contract.listProjects, async () => ({ items: await addresses.listProjects(store) }));
   answer(app, contract.addProject, async ({ body }) => {
     const project = await addresses.addProject(store, body, clock);
+    await directory.load();
     events.notify();
     return project;
   });

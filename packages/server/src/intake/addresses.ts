@@ -5,7 +5,7 @@ import type { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
-import { prepared, type AddressRow, type Store } from '../store/index.ts';
+import type { AddressRow, Store } from '../store/index.ts';
 
 const ALPHABET = 'abcdefghijklmnopqrstuvwxyz234567';
 
@@ -20,24 +20,6 @@ export function newLocalPart(name: string): string {
   const bits = BigInt(`0x${randomBytes(10).toString('hex')}`);
   const secret = Array.from({ length: 16 }, (_, i) => ALPHABET.charAt(Number((bits >> BigInt(5 * i)) & 31n)));
   return `${prefix || 'project'}-${secret.join('')}`;
-}
-
-export interface Recipient {
-  address: AddressRow;
-  plusWord: string | null;
-}
-
-const activeAddress = prepared((db) =>
-  db.prepare<[string], AddressRow>('SELECT * FROM addresses WHERE local_part = ? AND retired_at IS NULL'),
-);
-
-/** The intake address behind `local+word@domain` (any case), or null where there is none that receives. */
-export function findRecipient(store: Store, domain: string, address: string): Recipient | null {
-  const at = address.lastIndexOf('@');
-  if (address.slice(at + 1).toLowerCase() !== domain) return null;
-  const [local = '', ...plus] = address.slice(0, at).split('+');
-  const found = activeAddress(store.hot).get(local.toLowerCase());
-  return found ? { address: found, plusWord: plus.length > 0 ? plus.join('+') : null } : null;
 }
 
 export async function listAddresses(store: Store, domain: string): Promise<Address[]> {

@@ -2,7 +2,7 @@ import type Database from 'better-sqlite3';
 import { createHash } from 'node:crypto';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { prepared, type Store } from '../store/index.ts';
-import type { Recipient } from './addresses.ts';
+import type { Recipient } from './directory.ts';
 
 const CHUNK = 1024 * 1024;
 
@@ -87,23 +87,24 @@ async function storeChunks(store: Store, stored: Stored): Promise<void> {
 function insertAll(db: Database.Database, batch: readonly Stored[]): void {
   const sql = statements(db);
   db.transaction(() => {
+    const arrivals: (number | undefined)[] = [];
     for (const stored of batch) {
       const { bytes, recipients, envelopeFrom, receivedAt } = stored.delivery;
       const id = insertMessage(sql, stored);
       if (bytes.length <= CHUNK) insertChunk(sql, id, 0, bytes);
       for (const { address, plusWord } of recipients) {
-        const row = sql.arrival.get(id, address.id, plusWord, envelopeFrom, receivedAt);
-        sql.event.run(String(row?.id));
+        arrivals.push(sql.arrival.get(id, address.id, plusWord, envelopeFrom, receivedAt)?.id);
       }
     }
+    sql.event.run(arrivals.length === 1 ? String(arrivals[0]) : '');
   })();
 }
 
 const statements = prepared((db) => ({
-  message: db.prepare<[Buffer, number], { id: number }>(
-    `INSERT INTO messages (sha256, size) VALUES (?, ?)
-     ON CONFLICT (sha256) DO UPDATE SET size = excluded.size RETURNING id`,
+  message: db.prepare<[Buffer, number]>(
+    'INSERT INTO messages (sha256, size) VALUES (?, ?) ON CONFLICT (sha256) DO NOTHING',
   ),
+  sameMessage: db.prepare<[Buffer], { id: number }>('SELECT id FROM messages WHERE sha256 = ?'),
   chunk: db.prepare<[number, number, Buffer]>(
     'INSERT INTO message_chunks (message_id, n, bytes) VALUES (?, ?, ?) ON CONFLICT DO NOTHING',
   ),
@@ -116,8 +117,10 @@ const statements = prepared((db) => ({
 }));
 type Statements = ReturnType<typeof statements>;
 
-const insertMessage = (sql: Statements, { sha256, delivery }: Stored) =>
-  sql.message.get(sha256, delivery.bytes.length)?.id ?? 0;
+function insertMessage(sql: Statements, { sha256, delivery }: Stored): number {
+  const { changes, lastInsertRowid } = sql.message.run(sha256, delivery.bytes.length);
+  return changes === 1 ? Number(lastInsertRowid) : (sql.sameMessage.get(sha256)?.id ?? 0);
+}
 
 function insertChunk(sql: Statements, message: number, n: number, bytes: Buffer): void {
   sql.chunk.run(message, n, bytes.subarray(n * CHUNK, (n + 1) * CHUNK));

@@ -22,8 +22,8 @@ export interface PipelineOptions {
   readOptions: ReadOptions;
   /** The live rules in their order, as they are now. */
   liveRules: () => Promise<RuleVersion[]>;
-  /** Whether mail is being received just now. */
-  receiving: () => boolean;
+  /** Since when no mail is being received, by `performance.now()`; null while some is. */
+  quietSince: () => number | null;
   onApplied: () => void;
   clock: Clock;
   log: Logger;
@@ -82,7 +82,7 @@ async function tryRound(options: PipelineOptions): Promise<'worked' | 'idle' | '
 
 /** One batch; false where the queue is empty. */
 async function round(options: PipelineOptions): Promise<boolean> {
-  await waitForGap(options.receiving);
+  await waitForGap(options.quietSince);
   const batch = await claim(options.store, BATCH);
   if (batch.length === 0) return false;
   await readBatch(
@@ -94,12 +94,12 @@ async function round(options: PipelineOptions): Promise<boolean> {
   return true;
 }
 
-async function waitForGap(receiving: () => boolean): Promise<void> {
-  const end = Date.now() + LONGEST_WAIT_MS;
-  for (let quietSince = receiving() ? null : Date.now() - GAP_MS; Date.now() < end;) {
-    if (quietSince !== null && Date.now() - quietSince >= GAP_MS) return;
-    await new Promise((resolve) => setTimeout(resolve, 5));
-    quietSince = receiving() ? null : (quietSince ?? Date.now());
+async function waitForGap(quietSince: () => number | null): Promise<void> {
+  const end = performance.now() + LONGEST_WAIT_MS;
+  for (let now = performance.now(); now < end; now = performance.now()) {
+    const gap = now - (quietSince() ?? now);
+    if (gap >= GAP_MS) return;
+    await new Promise((resolve) => setTimeout(resolve, GAP_MS - gap));
   }
 }
 

@@ -1,12 +1,11 @@
 import { once } from 'node:events';
-import type { AddressInfo } from 'node:net';
+import type { AddressInfo, Socket } from 'node:net';
 import type { Logger } from 'pino';
 import { SMTPServer, type SMTPServerDataStream, type SMTPServerSession } from 'smtp-server';
 import type { Clock } from '../clock.ts';
 import { codeOf, StartFailure } from '../errors.ts';
-import { findRecipient, type Recipient } from '../intake/addresses.ts';
 import type { Deposit } from '../intake/deposit.ts';
-import type { Store } from '../store/index.ts';
+import type { Directory, Recipient } from '../intake/directory.ts';
 
 export const SIZE_LIMIT = 25 * 1024 * 1024;
 /** Bytes that are being received at one time, over all connections. */
@@ -14,8 +13,7 @@ const IN_FLIGHT_LIMIT = 64 * 1024 * 1024;
 
 export interface SmtpOptions {
   port: number;
-  domain: string;
-  store: Store;
+  directory: Directory;
   deposit: Deposit;
   clock: Clock;
   log: Logger;
@@ -25,6 +23,8 @@ export interface SmtpListener {
   port: number;
   /** How many messages are being received just now. */
   receiving: () => number;
+  /** Since when there are none, by `performance.now()`; null while there are some. */
+  quietSince: () => number | null;
   /** Stops accepting and waits until what is being received is stored, at most `graceMs`. */
   stop: (graceMs: number) => Promise<void>;
 }
@@ -40,9 +40,10 @@ class SmtpError extends Error {
 
 /** Starts the SMTP listener on 127.0.0.1. */
 export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
-  const { store, deposit, log } = options;
+  const { directory, deposit, log } = options;
   const recipients = new WeakMap<SMTPServerSession, Recipient[]>();
   let receiving = 0;
+  let lastEnd = -Infinity;
   let inFlight = 0;
 
   const receive = async (stream: SMTPServerDataStream, session: SMTPServerSession) => {
@@ -81,14 +82,10 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
       done();
     },
     onRcptTo: ({ address }, session, done) => {
-      try {
-        const found = findRecipient(store, options.domain, address);
-        const known = recipients.get(session) ?? [];
-        if (found && !known.some(({ address: a }) => a.id === found.address.id)) known.push(found);
-        done(found ? null : new SmtpError(550, '5.1.1 There is no such intake address here.'));
-      } catch (error) {
-        done(storeError(error, log));
-      }
+      const found = directory.find(address);
+      const known = recipients.get(session) ?? [];
+      if (found && !known.some(({ address: a }) => a.id === found.address.id)) known.push(found);
+      done(found ? null : new SmtpError(550, '5.1.1 There is no such intake address here.'));
     },
     onData: (stream, session, done) => {
       receiving += 1;
@@ -103,14 +100,34 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
         )
         .finally(() => {
           receiving -= 1;
+          lastEnd = performance.now();
         });
     },
   });
+  server.server.on('connection', groupReplies);
   server.on('error', (error) => {
     log.warn({ code: codeOf(error) }, 'an SMTP connection broke off');
   });
   const port = await listen(server, options.port);
-  return { port, receiving: () => receiving, stop: (graceMs) => stop(server, () => receiving, graceMs) };
+  const quietSince = () => (receiving > 0 ? null : lastEnd);
+  return {
+    port,
+    receiving: () => receiving,
+    quietSince,
+    stop: (graceMs) => stop(server, () => receiving, graceMs),
+  };
+}
+
+/** Replies to commands that came together go out together (RFC 2920, section 3.2). */
+function groupReplies(socket: Socket): void {
+  const group = () => {
+    socket.cork();
+    setImmediate(() => {
+      socket.uncork();
+    });
+  };
+  // A listener of ours before the server has its own would swallow what an early client sends.
+  socket.once('resume', () => socket.prependListener('data', group));
 }
 
 function storeError(error: unknown, log: Logger): SmtpError {

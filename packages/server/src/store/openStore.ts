@@ -1,4 +1,4 @@
-import Database from 'better-sqlite3';
+import type Database from 'better-sqlite3';
 import knex, { type Knex } from 'knex';
 import { accessSync, constants, mkdirSync, rmSync } from 'node:fs';
 import path from 'node:path';
@@ -11,8 +11,6 @@ export const DATABASE_FILE = 'hatband.db';
 /** Knex twice on one file: one connection that writes, a pool that only reads. */
 export interface Store {
   read: Knex;
-  /** Hot reads, for prepared statements: a connection of their own, which nobody has to wait for. */
-  hot: Database.Database;
   /** One short transaction on the writing connection. */
   write: <T>(work: (trx: Knex.Transaction) => Promise<T>) => Promise<T>;
   /** Hot writes: the writing connection itself, for prepared statements; nothing else writes meanwhile. */
@@ -44,16 +42,11 @@ export async function openStore(folder: string, anew = false): Promise<Store> {
     await close();
     throw error;
   }
-  const hot = new Database(filename, { readonly: true });
   return {
     read: reader,
-    hot,
     write: (work) => writer.transaction(work),
     writeRaw: (work) => onConnection(writer, work),
-    close: async () => {
-      hot.close();
-      await close();
-    },
+    close,
   };
 }
 

@@ -108,6 +108,7 @@ export interface TaskChangeRow {
 export interface EventRow {
   seq: number;
   kind: 'arrival' | 'task' | 'rule' | 'address' | 'project';
+  /** Its id; empty for several at once. */
   ref: string;
 }
 
