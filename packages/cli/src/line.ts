@@ -7,6 +7,7 @@ export function lineOf(file: string, reading: Reading) {
   const { message, anatomy, warnings } = reading;
   const latest = wordsOf(message.text, anatomy, 'latest');
   const note = wordsOf(message.text, anatomy, 'note');
+  const { items } = reading.facts;
   const outcome = evaluate({ reading, target: { kind: 'inbox' } }, []);
   return {
     file,
@@ -17,12 +18,12 @@ export function lineOf(file: string, reading: Reading) {
     note,
     latest,
     attachments: message.attachments,
-    tasks: outcome.tasks.map(({ fields, evidence }) => ({
+    tasks: outcome.tasks.map(({ fields, evidence }, i) => ({
       title: fields.title,
       due: fields.due,
       priority: fields.priority,
-      owner: null,
-      notes: latest,
+      owner: items[i]?.owner ?? null,
+      notes: items[i]?.notes ?? latest,
       evidence: Object.fromEntries(Object.entries(evidence).map(([field, { spans }]) => [field, spans])),
     })),
     warnings,

@@ -6,7 +6,7 @@ import { Slice } from './slices.ts';
  * What a stretch of the text is. `heading` is a marker or header line of a forwarded or quoted message, `quoting` the
  * quote marks in front of words that count.
  */
-export const PartKind = z.enum(['note', 'latest', 'heading', 'quoting', 'history', 'signature']);
+export const PartKind = z.enum(['note', 'latest', 'heading', 'quoting', 'history', 'signature', 'footer']);
 export type PartKind = z.infer<typeof PartKind>;
 
 export const Part = Slice.extend({ kind: PartKind });

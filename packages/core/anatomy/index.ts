@@ -1,4 +1,5 @@
 export { Anatomy, Part, PartKind, wordsOf } from './anatomy.ts';
 export { LAYOUTS } from './layouts/index.ts';
-export { joinSlices, linesOf, Slice, type Words } from './slices.ts';
+export { parseMailbox } from './mailbox.ts';
+export { joinSlices, linesOf, Slice, type Line, type Words } from './slices.ts';
 export { takeApart, type AnatomyOptions } from './takeApart.ts';

@@ -47,3 +47,20 @@ export function linesOf(text: string, range: Slice): Line[] {
   }
   return lines;
 }
+
+/** A line with its quote marks (RFC 3676, section 4.5) taken off: `depth` counts them, `mark` is their length. */
+export interface QuotedLine extends Line {
+  depth: number;
+  mark: number;
+  words: string;
+}
+
+export function quotedLinesOf(text: string): QuotedLine[] {
+  return linesOf(text, { start: 0, end: text.length }).map((line) => {
+    const mark = /^(?:[ \t]{0,3}>)+ ?/.exec(line.text.slice(0, 400))?.[0] ?? '';
+    const depth = mark.length - mark.replaceAll('>', '').length;
+    return { ...line, depth, mark: mark.length, words: line.text.slice(mark.length) };
+  });
+}
+
+export const isBlank = (line: QuotedLine) => line.words.trim() === '';

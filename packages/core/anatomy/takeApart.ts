@@ -1,10 +1,10 @@
+import { asks, inLanguages, type DateOrder } from '../dates/index.ts';
+import { fold, listOf } from '../languages/index.ts';
 import type { Mailbox, Message } from '../mail/index.ts';
-import { readStatedTime } from '../dates/index.ts';
-import type { DateOrder } from '../dates/index.ts';
 import type { Anatomy, Part, PartKind } from './anatomy.ts';
-import { findForward, parseMailbox, type Forward } from './forward.ts';
 import { LAYOUTS } from './layouts/index.ts';
-import { linesOf, type Line, type Slice } from './slices.ts';
+import { segmentsOf, type Segment, type Segments } from './segments.ts';
+import { trim, type LineKind } from './trim.ts';
 
 export interface AnatomyOptions {
   /** The user's own addresses. */
@@ -14,133 +14,117 @@ export interface AnatomyOptions {
 
 /** Message → its parts: whose words are the note, the newest words, the history. See docs/READING.md. */
 export function takeApart(message: Message, options: AnatomyOptions): Anatomy {
-  const { text, from } = message;
-  const mine = options.me.some((address) => address.toLowerCase() === from?.address.toLowerCase());
-  const forward = findForward(linesOf(text, { start: 0, end: text.length }));
-  if (forward) return takeForwardApart(message, forward, mine || options.me.length === 0, options);
-  const body = splitBody(text, { start: 0, end: text.length });
-  const outer = { who: from, sentAt: message.sentAt, forwarded: false, originalSubject: null };
-  if (!mine) return { ...outer, parts: [...label(body.own, 'latest'), ...body.rest] };
-  const quoted = body.intro && quotedWords(text, body, options.dateOrder);
-  if (!quoted) return { ...outer, parts: [...label(body.own, 'note'), ...body.rest] };
-  return { ...outer, ...quoted, parts: [...label(body.own, 'note'), ...quoted.parts] };
-}
-
-function takeForwardApart(
-  message: Message,
-  forward: Forward,
-  mine: boolean,
-  options: AnatomyOptions,
-): Anatomy {
-  const { text } = message;
-  const above = splitBody(text, { start: 0, end: forward.heading.start });
-  const inner = splitBody(text, { start: forward.heading.end, end: text.length });
-  const outsiderAdds = !mine && text.slice(above.own.start, above.own.end).trim() !== '';
+  const found = segmentsOf(message, options.dateOrder);
+  const kinds = found.segments.map((segment) => trim(segment.lines));
+  const roles = chooseRoles(found.segments, kinds, options);
+  const writer = found.segments[roles.latest ?? roles.note ?? 0];
+  const forwarded = found.segments.some((_, i) => i > 0 && isForward(found.segments, i));
   return {
-    parts: [
-      ...label(above.own, outsiderAdds ? 'latest' : 'note'),
-      ...above.rest,
-      ...label(forward.heading, 'heading'),
-      ...label(inner.own, outsiderAdds ? 'history' : 'latest'),
-      ...inner.rest,
-    ],
-    who: outsiderAdds ? message.from : forward.from,
-    sentAt: outsiderAdds
-      ? message.sentAt
-      : (forward.sent && readStatedTime(forward.sent, options.dateOrder)?.iso) || null,
-    forwarded: true,
-    originalSubject: forward.subject,
+    parts: partsOf(found, kinds, roles, message.text.length),
+    who: writer?.from ?? null,
+    sentAt: writer?.sentAt ?? null,
+    forwarded,
+    originalSubject: innermostSubject(found.segments, roles),
   };
 }
 
-interface Body {
-  own: Slice;
-  /** Signature and history below the own words, in their order. */
-  rest: Part[];
-  /** The line (or lines) above a quoted message. */
-  intro: Slice | null;
+/** Which segment is the user's note, and which holds the newest words. */
+interface Roles {
+  note: number | null;
+  latest: number | null;
 }
 
-function splitBody(text: string, range: Slice): Body {
-  const lines = linesOf(text, range);
-  const intro = findIntro(lines);
-  const historyAt = intro?.start ?? trailingQuoteStart(lines) ?? range.end;
-  const mark = lines.find((line) => line.start < historyAt && /^--\s?$/.test(line.text));
-  const ownEnd = mark?.start ?? historyAt;
-  return {
-    own: { start: range.start, end: ownEnd },
-    rest: [
-      ...label({ start: ownEnd, end: historyAt }, 'signature'),
-      ...label({ start: historyAt, end: range.end }, 'history'),
-    ],
-    intro,
-  };
+function chooseRoles(segments: readonly Segment[], kinds: readonly LineKind[][], { me, dateOrder }: AnatomyOptions): Roles {
+  const mine = (from: Mailbox | null) => from !== null && me.some((a) => a.toLowerCase() === from.address.toLowerCase());
+  const own = (i: number) => ownWords(segments[i], kinds[i] ?? []);
+  const inner = segments.findIndex((_, i) => i > 0);
+  const forwardedByMe = me.length === 0 && inner !== -1 && isForward(segments, inner);
+  if (mine(segments[0]?.from ?? null) || forwardedByMe) {
+    const latest = newestOutside(segments, 1, own, mine, dateOrder);
+    return { note: 0, latest };
+  }
+  const passes = inner !== -1 && isForward(segments, inner) && !asksFor(own(0));
+  const latest = passes ? newestOutside(segments, 1, own, mine, dateOrder) : null;
+  return { note: null, latest: latest ?? 0 };
 }
 
-/** `On … wrote:` on one line or broken over two or three, with quoted or indented words or nothing more below it. */
-function findIntro(lines: readonly Line[]): Slice | null {
-  for (const { historyIntro } of LAYOUTS) {
-    for (let i = 0; i < lines.length; i += 1) {
-      const first = lines[i];
-      if (!first || !historyIntro.begins.test(first.text.slice(0, 300))) continue;
-      const last = lines
-        .slice(i, i + 3)
-        .find((line) => historyIntro.ends.test(line.text.slice(-300).trimEnd()));
-      if (last) return { start: first.start, end: last.next };
-    }
+/** The first message from there that is not the user's own and says something of its own; a bare forward is passed by. */
+function newestOutside(
+  segments: readonly Segment[],
+  from: number,
+  own: (i: number) => string,
+  mine: (from: Mailbox | null) => boolean,
+  order: DateOrder,
+): number | null {
+  for (let i = from; i < segments.length; i += 1) {
+    const segment = segments[i];
+    const words = own(i);
+    if (!segment || mine(segment.from) || words.trim() === '') continue;
+    if (segment.heading === 'quote' && i > from) continue;
+    const next = i + 1 < segments.length && isForward(segments, i + 1) && !asksFor(words);
+    if (next) return newestOutside(segments, i + 1, own, mine, order) ?? i;
+    return i;
   }
   return null;
 }
 
-/** Quoted lines at the very end, with nothing unquoted after them. */
-function trailingQuoteStart(lines: readonly Line[]): number | null {
-  let start: number | null = null;
-  for (const line of lines.toReversed()) {
-    if (line.text.startsWith('>')) start = line.start;
-    else if (line.text.trim() !== '') break;
-  }
-  return start;
+const REPLIES = new Set(LAYOUTS.flatMap((layout) => listOf(layout.replyPrefixes)));
+const FORWARDS = new Set(LAYOUTS.flatMap((layout) => listOf(layout.forwardPrefixes)));
+
+/** Whether the segment before passed this one on, rather than answered it. */
+function isForward(segments: readonly Segment[], at: number): boolean {
+  const segment = segments[at];
+  if (segment?.heading === 'marker' || segment?.heading === 'attached') return true;
+  if (segment?.heading !== 'headers') return false;
+  const prefix = fold(/^\s*(\p{L}{1,8})\s?(?:\[\d+\])?:/u.exec(segments[at - 1]?.subject ?? '')?.[1] ?? '');
+  return FORWARDS.has(prefix) || (!REPLIES.has(prefix) && at === 1);
 }
 
-/** The message under the user's own answer: its first quote level is the newest words, deeper ones are history. */
-function quotedWords(text: string, body: Body, dateOrder: DateOrder) {
-  const { intro } = body;
-  if (!intro) return null;
-  const parts: Part[] = [...body.rest.filter((p) => p.kind === 'signature'), ...label(intro, 'heading')];
-  for (const line of linesOf(text, { start: intro.end, end: text.length })) {
-    const mark = /^> ?/.exec(line.text)?.[0] ?? '';
-    const deeper = mark === '' ? line.text.trim() !== '' : line.text.startsWith('>', mark.length);
-    if (deeper) parts.push(...label({ start: line.start, end: line.next }, 'history'));
+function ownWords(segment: Segment | undefined, kinds: readonly LineKind[]): string {
+  if (!segment) return '';
+  return segment.lines
+    .filter((_, i) => kinds[i] === 'words')
+    .map((line) => line.words)
+    .join('\n');
+}
+
+/** Whether words ask for something themselves, rather than hand on what others asked. */
+function asksFor(words: string): boolean {
+  if (words.trim() === '') return false;
+  for (const { sentence, language } of inLanguages(words, 'en')) if (asks(fold(sentence.text), language)) return true;
+  return words.includes('?');
+}
+
+function innermostSubject(segments: readonly Segment[], { latest }: Roles): string | null {
+  const own = latest === null || latest === 0 ? null : (segments[latest]?.subject ?? null);
+  return own ?? segments.slice(1).find((segment) => segment.subject !== null && segment.heading !== 'headers')?.subject ?? null;
+}
+
+function partsOf(found: Segments, kinds: readonly LineKind[][], roles: Roles, length: number): Part[] {
+  const counters = found.segments.map(() => 0);
+  const parts: Part[] = [];
+  const add = (kind: PartKind, start: number, end: number) => {
+    if (start >= end) return;
+    const last = parts.at(-1);
+    if (last?.kind === kind && last.end === start) parts[parts.length - 1] = { ...last, end };
+    else parts.push({ kind, start, end });
+  };
+  for (const { line, segment, heading } of found.placed) {
+    const role = segment === roles.note ? 'note' : segment === roles.latest ? 'latest' : 'history';
+    if (heading) {
+      add(role === 'history' ? 'history' : 'heading', line.start, line.next);
+      continue;
+    }
+    const kind = kinds[segment]?.[counters[segment] ?? 0] ?? 'words';
+    counters[segment] = (counters[segment] ?? 0) + 1;
+    if (role === 'history') add('history', line.start, line.next);
+    else if (kind !== 'words') add(kind, line.start, line.next);
     else {
-      parts.push(...label({ start: line.start, end: line.start + mark.length }, 'quoting'));
-      parts.push(...label({ start: line.start + mark.length, end: line.next }, 'latest'));
+      add('quoting', line.start, line.start + line.mark);
+      add(role, line.start + line.mark, line.next);
     }
   }
-  if (!parts.some((p) => p.kind === 'latest' && text.slice(p.start, p.end).trim() !== '')) return null;
-  return { parts: merge(parts), ...readIntro(text.slice(intro.start, intro.end), dateOrder) };
-}
-
-/** `On Mon, 23 Nov 2026 at 16:48, Orla Penhale <orla@…> wrote:` → who and when. */
-function readIntro(intro: string, dateOrder: DateOrder): { who: Mailbox | null; sentAt: string | null } {
-  const line = intro.replace(/\s+/g, ' ').trim();
-  const time = readStatedTime(line, dateOrder);
-  const afterDate = time ? line.slice(time.end) : line;
-  return {
-    who: parseMailbox(afterDate.replace(/^[\s,]+/, '').replace(/\s*\w+:$/, '')),
-    sentAt: time?.iso ?? null,
-  };
-}
-
-function label(slice: Slice, kind: PartKind): Part[] {
-  return slice.start < slice.end ? [{ kind, start: slice.start, end: slice.end }] : [];
-}
-
-function merge(parts: readonly Part[]): Part[] {
-  const merged: Part[] = [];
-  for (const part of parts) {
-    const last = merged.at(-1);
-    if (last?.kind === part.kind) merged[merged.length - 1] = { ...last, end: part.end };
-    else merged.push(part);
-  }
-  return merged;
+  const last = parts.at(-1);
+  if (last && last.end < length) add(last.kind, last.end, length);
+  return parts;
 }

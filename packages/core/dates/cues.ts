@@ -1,22 +1,43 @@
-import { DATE_LANGUAGES, type DateLanguage } from './languages/index.ts';
+import { alternatives, perLanguage, wholeWords, type Language, type Words } from '../languages/index.ts';
 
-type CueClass = Exclude<keyof DateLanguage, 'language'>;
+/** Where a cue of each class stands: right in front of the phrase, behind it, in its clause, in its sentence. */
+export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
+  const filler = alternatives(dates.article, cues.on, dates.dayPart, dates.of, dates.at, dates.from, dates.endOf, 'die|der');
+  const lead = (...words: Words[]) =>
+    new RegExp(`(?<![\\p{L}\\p{N}])${alternatives(...words)}(?![\\p{L}\\p{N}])[\\s:,("'-]*(?:${filler}(?![\\p{L}])[\\s:,(]*){0,4}$`, 'u');
+  const near = (...words: Words[]) =>
+    new RegExp(`(?<![\\p{L}\\p{N}])${alternatives(...words)}[\\s:,]*(?:${alternatives(dates.article, cues.on)}(?![\\p{L}])\\s*){0,2}$`, 'u');
+  return {
+    by: lead(cues.by),
+    until: lead(cues.until),
+    latest: new RegExp(`^[\\s,(-]*(?:\\p{L}{1,9}\\s+){0,2}${alternatives(cues.latest)}(?![\\p{L}\\p{N}])`, 'u'),
+    noun: wholeWords(cues.dueNoun),
+    purpose: new RegExp(`(?<![\\p{L}])${alternatives(cues.purpose)}\\s+(?:[\\p{L}'-]+\\s+){0,5}$`, 'u'),
+    request: wholeWords(requests.frames, requests.needs, requests.please),
+    obligation: wholeWords(cues.obligation),
+    event: wholeWords(cues.event),
+    past: wholeWords(cues.past),
+    issue: near(cues.issue),
+    absence: wholeWords(cues.absence),
+    commit: wholeWords(cues.commit),
+    every: near(dates.every),
+    move: wholeWords(cues.move),
+    instead: near(cues.instead),
+    lift: wholeWords(cues.lift),
+    from: near(dates.from),
+    to: new RegExp(`^[\\s,]*${alternatives(dates.to)}(?![\\p{L}])`, 'u'),
+  };
+});
 
-const escape = (words: string) => words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replaceAll(' ', '\\s+');
+const courtesy = perLanguage(({ requests }: Language) => wholeWords(requests.courtesy));
+const firstWord = perLanguage(
+  ({ requests }: Language) =>
+    new RegExp(`^[\\s"'*•-]*(?:(?:${alternatives(requests.please)})[\\s,]+){0,2}${alternatives(requests.verbs)}(?![\\p{L}\\p{N}'])`, 'u'),
+);
 
-function pattern(name: CueClass, before: string, after: string): RegExp {
-  const words = DATE_LANGUAGES.flatMap((language) => language[name]).toSorted((a, b) => b.length - a.length);
-  return new RegExp(`${before}\\b(?:${words.map(escape).join('|')})\\b${after}`, 'i');
+/** Whether a folded sentence asks the reader for something. */
+export function asks(folded: string, language: Language): boolean {
+  const plain = folded.replace(courtesy(language), '');
+  if (plain !== folded) return false;
+  return firstWord(language).test(folded) || cuesOf(language).request.test(folded);
 }
-
-/** Where a cue of each class stands: in front of the phrase, behind it, anywhere in the sentence, as its label. */
-export const CUES = {
-  prepositionBefore: pattern('deadlinePreposition', '', '[\\s:]*(?:the\\s+|on\\s+|this\\s+|is\\s+)?$'),
-  prepositionWithin: pattern('deadlinePreposition', '^', ''),
-  after: pattern('deadlineAfter', '^[\\s,(]*', ''),
-  noun: pattern('deadlineNoun', '', ''),
-  request: pattern('request', '', ''),
-  event: pattern('event', '', ''),
-  pastBefore: pattern('past', '', '\\s+(?:on\\s+|the\\s+)?$'),
-  dateWord: pattern('dateWord', '', ''),
-} as const;

@@ -1,37 +1,109 @@
-import { CUES } from './cues.ts';
+import type { Language } from '../languages/index.ts';
+import { asks, cuesOf } from './cues.ts';
 import type { Reason } from './phrase.ts';
+import type { Phrase } from './phrases.ts';
 
 /** From this score on a date is a deadline. */
-const DEADLINE = 3;
-const WEIGHTS = { preposition: 4, after: 4, noun: 3, request: 3, event: -2, range: -3, past: -4 } as const;
+const DEADLINE = 4;
+const WEIGHTS = {
+  by: 5,
+  until: 3,
+  latest: 5,
+  noun: 4,
+  purpose: 6,
+  request: 4,
+  obligation: 3,
+  moved: 5,
+  event: -4,
+  hours: -4,
+  weak: -3,
+  past: -6,
+  issue: -6,
+  commit: -8,
+  absence: -8,
+  every: -8,
+  replaced: -12,
+  dayless: -4,
+} as const;
+type Cue = keyof typeof WEIGHTS;
 
 export interface Judgement {
   verdict: 'deadline' | 'event' | 'other';
   score: number;
   reasons: Reason[];
+  moved: boolean;
+  /** The deadline it speaks of has passed (“was due”). */
+  overdue: boolean;
   /** How far in front of the phrase its own cue begins (“by ” is 3). */
   lead: number;
 }
 
-/** Weighs the cues around a date phrase: deadline, event or neither. */
-export function judge(sentence: string, start: number, end: number, isRange: boolean): Judgement {
-  const before = sentence.slice(0, start);
-  const after = sentence.slice(end);
+/** Weighs the cues around a date phrase of a folded sentence: deadline, event or neither. */
+export function judge(folded: string, phrase: Phrase, language: Language): Judgement {
+  const cues = cuesOf(language);
+  const before = folded.slice(0, phrase.start);
+  const after = folded.slice(phrase.end);
+  const clause = { before: before.split(/[;.!?()]|,\s/u).at(-1) ?? '', after: after.split(/[;.!?()]|,\s/u)[0] ?? '' };
+  const around = `${clause.before} ${clause.after}`;
   const reasons: Reason[] = [];
-  const weigh = (cue: keyof typeof WEIGHTS, match: RegExpExecArray | null) => {
-    if (match) reasons.push({ cue, weight: WEIGHTS[cue], words: match[0].trim() });
-    return match;
+  const weigh = (cue: Cue, words: string | undefined) => {
+    if (words !== undefined) reasons.push({ cue, weight: WEIGHTS[cue], words: words.trim() });
+    return words !== undefined;
   };
-  const leading = CUES.prepositionBefore.exec(before.slice(-40));
-  const own = weigh('preposition', leading ?? CUES.prepositionWithin.exec(sentence.slice(start, end)));
-  weigh('after', CUES.after.exec(after));
-  if (!own) weigh('noun', CUES.noun.exec(before));
-  weigh('request', CUES.request.exec(sentence));
-  weigh('event', own ? null : CUES.event.exec(sentence));
-  weigh('past', own ? null : CUES.pastBefore.exec(before));
-  if (isRange) reasons.push({ cue: 'range', weight: WEIGHTS.range, words: sentence.slice(start, end) });
+  const window = before.slice(-70);
+  const by = cues.by.exec(window);
+  const until = by ? null : cues.until.exec(window);
+  const issue = by ? null : cues.issue.exec(window);
+  const latest = weigh('latest', cues.latest.exec(after)?.[0]);
+  const own = weigh('by', by?.[0]) || latest;
+  weigh('until', until?.[0]);
+  if (!own) weigh('noun', cues.noun.exec(around)?.[0]);
+  const wanted = wantedBy(folded, cues.obligation, language);
+  if (wanted) weigh(wanted.cue, wanted.words);
+  if (!own && wanted) weigh('purpose', purposeOf(clause, language));
+  if (!own) weigh('event', cues.event.exec(around)?.[0]);
+  if (!own) weigh('past', cues.past.exec(clause.before)?.[0]);
+  weigh('commit', commitOf(clause.before, language));
+  weigh('absence', cues.absence.exec(around)?.[0]);
+  weigh('every', cues.every.exec(window)?.[0]);
+  weigh('hours', phrase.hours ? folded.slice(phrase.start, phrase.end) : undefined);
+  weigh('weak', phrase.weak && !own && !until ? folded.slice(phrase.start, phrase.end) : undefined);
+  weigh('dayless', phrase.dayless && !own ? folded.slice(phrase.start, phrase.end) : undefined);
+  const moves = cues.move.exec(folded);
+  const gone = cues.instead.test(window) || (moves !== null && cues.from.test(window) && cues.to.test(after));
+  if (!moves) weigh('issue', issue?.[0]);
+  const moved = moves !== null && !gone && weigh('moved', moves[0]);
+  weigh('replaced', gone ? 'replaced' : undefined);
   const score = reasons.reduce((sum, reason) => sum + reason.weight, 0);
-  const isEvent = reasons.some((reason) => reason.cue === 'event' || reason.cue === 'range');
-  const verdict = score >= DEADLINE ? 'deadline' : isEvent ? 'event' : 'other';
-  return { verdict, score, reasons, lead: leading ? leading[0].length : 0 };
+  const isEvent = reasons.some((reason) => reason.cue === 'event' || reason.cue === 'hours');
+  return {
+    verdict: score >= DEADLINE ? 'deadline' : isEvent ? 'event' : 'other',
+    score,
+    reasons,
+    moved,
+    overdue: by !== null && cues.past.test(by[0]),
+    lead: (by ?? until)?.[0].length ?? 0,
+  };
+}
+
+function wantedBy(folded: string, obligation: RegExp, language: Language): { cue: 'request' | 'obligation'; words: string } | null {
+  if (asks(folded, language)) return { cue: 'request', words: 'a request' };
+  const must = obligation.exec(folded);
+  return must ? { cue: 'obligation', words: must[0] } : null;
+}
+
+/** “for Thursday's meeting”, “before the site visit on Monday”. */
+function purposeOf(clause: { before: string; after: string }, language: Language): string | undefined {
+  const cues = cuesOf(language);
+  const lead = cues.purpose.exec(clause.before);
+  if (!lead) return undefined;
+  const direct = /^\S+\s+(?:\S+\s+)?$/.test(lead[0]);
+  const isEvent = cues.event.test(lead[0]) || (direct && cues.event.test(clause.after.split(/\s+/).slice(0, 5).join(' ')));
+  return isEvent ? lead[0] : undefined;
+}
+
+/** What the writer says that he himself will do; a request in the same clause outweighs it. */
+function commitOf(before: string, language: Language): string | undefined {
+  const commit = cuesOf(language).commit.exec(before);
+  return commit && !asks(before, language) ? commit[0] : undefined;
 }

@@ -1,3 +1,5 @@
-export { findDates, readStatedTime } from './findDates.ts';
-export { DateOrder, DatePhrase, LocalDate } from './phrase.ts';
-export type { DateOptions } from './resolve.ts';
+export { asks } from './cues.ts';
+export { findDates, findLift, inLanguages } from './findDates.ts';
+export { DateOrder, DatePhrase, LocalDate, type DateOptions } from './phrase.ts';
+export { sentencesOf, type Sentence } from './sentences.ts';
+export { readStatedTime } from './statedTime.ts';

@@ -21,7 +21,10 @@ const Verdict = z.enum(['deadline', 'event', 'other']);
 export const Reason = z.object({ cue: z.string(), weight: z.number().int(), words: z.string() });
 export type Reason = z.infer<typeof Reason>;
 
-/** A date phrase in a text: where it stands, the day it means, and whether it is a deadline. */
+/**
+ * A date phrase in a text: where it stands, the day it means, and whether it is a deadline. `moved`: it replaces an
+ * earlier deadline.
+ */
 export const DatePhrase = z.object({
   start: z.number().int(),
   end: z.number().int(),
@@ -29,6 +32,17 @@ export const DatePhrase = z.object({
   verdict: Verdict,
   score: z.number().int(),
   reasons: z.array(Reason),
+  moved: z.boolean(),
   warnings: z.array(z.string()),
 });
 export type DatePhrase = z.infer<typeof DatePhrase>;
+
+export interface DateOptions {
+  /** Wall clock of the message, `2026-11-23T16:48`. */
+  reference: string;
+  /** The user's IANA zone; a stated zone is converted to it. */
+  zone: string;
+  dateOrder: DateOrder;
+  /** ISO days on which nobody works, besides Saturday and Sunday. */
+  closed?: readonly string[] | undefined;
+}

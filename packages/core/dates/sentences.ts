@@ -1,4 +1,6 @@
-/** chrono-node's time grows with the square of what it is given. */
+import { fold, LANGUAGES, listOf } from '../languages/index.ts';
+
+/** Date rules look at no more than this at a time. */
 const LONGEST = 400;
 
 export interface Sentence {
@@ -6,9 +8,15 @@ export interface Sentence {
   text: string;
 }
 
+const MONTHS = new Set(LANGUAGES.flatMap((language) => language.months.flatMap(listOf)));
+/** Words whose stop ends no sentence. */
+const ABBREVIATIONS = new Set(
+  'mr|mrs|ms|dr|prof|st|no|nr|tel|ca|bzw|vs|approx|sr|sra|dott|ing|mme|art|kl|inkl|evtl|ggf|usw|str|fig|vol|abs|dhr|mevr|sig|sigg|n|p|pag|ref|av|avda|z|b|d|h|e|g|i|u|a|s|m|j|dna|exmo|exma|gent|spett|jan|feb|apr|aug|sept|okt|oct|nov|dec|mon|tue|wed|thu|fri|sat|sun|ext'.split('|'),
+);
+
 /**
  * Sentences of a text with their places. A blank line, a list mark and a `Label:` begin a new one; a plain line end
- * (hard wrap) does not and becomes a blank. None is longer than 400 characters.
+ * (hard wrap) does not and becomes a blank.
  */
 export function sentencesOf(text: string): Sentence[] {
   const sentences: Sentence[] = [];
@@ -17,21 +25,33 @@ export function sentencesOf(text: string): Sentence[] {
     sentences.push(...pieces(text, start, boundary));
     start = boundary;
   }
-  return sentences;
+  return sentences.filter((sentence) => sentence.text.trim() !== '');
 }
 
+const END =
+  /[.!?…]+["'”’)\]]{0,2}[ \t\n]+(?=["'“„«(¿¡]{0,2}[\p{Lu}\d¿¡*-])|\n(?=[ \t]*\n|[ \t]{0,8}(?:[-*•–—·▪☐✓]|\(?\d{1,2}[.)]|[a-z][.)]|\[[ xX]?\]|\p{Lu}[\p{L}\d /'’-]{0,30}:)[ \t]?)/gu;
+
 function* boundariesOf(text: string): Generator<number> {
-  const end =
-    /[.!?]["')\]]?[ \n](?=\s{0,3}["'(]?[A-Z])|\n(?=\n|[ \t]{0,8}(?:[-*•]|\d{1,2}[.)]|[A-Z][\w ]{0,30}:)\s?)/g;
-  for (const match of text.matchAll(end)) yield match.index + match[0].length;
+  for (const match of text.matchAll(END)) {
+    const at = match.index + match[0].length;
+    if (match[0].startsWith('.') && isNoEnd(text, match.index, at)) continue;
+    yield at;
+  }
   yield text.length;
+}
+
+function isNoEnd(text: string, stop: number, next: number): boolean {
+  const before = /[\p{L}\p{N}]+$/u.exec(text.slice(Math.max(0, stop - 20), stop))?.[0] ?? '';
+  const after = fold(/^[\p{L}\p{N}]*/u.exec(text.slice(next, next + 20))?.[0] ?? '');
+  if (/^\d{1,2}$/.test(before)) return MONTHS.has(after) || /^\d{4}$/.test(after);
+  return ABBREVIATIONS.has(fold(before));
 }
 
 function* pieces(text: string, from: number, to: number): Generator<Sentence> {
   for (let start = from; start < to;) {
     let end = Math.min(to, start + LONGEST);
     if (end < to) {
-      const blank = text.slice(start, end).search(/\s\S*$/);
+      const blank = text.slice(start, end).search(/\s\S{0,60}$/);
       if (blank > LONGEST / 2) end = start + blank + 1;
     }
     yield { start, text: text.slice(start, end).replaceAll('\n', ' ') };

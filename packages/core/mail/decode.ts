@@ -1,20 +1,25 @@
 import PostalMime, { decodeWords, type Address, type Attachment as MimePart, type Email } from 'postal-mime';
-import { htmlText } from './htmlText.ts';
+import { calendarEvents } from './calendar.ts';
+import { countHtmlWords, countWords, htmlText } from './htmlText.ts';
 import type { Attachment, Mailbox, Message } from './message.ts';
 import { parseDateHeader } from './sentDate.ts';
+import { takeFiles } from './uuencoded.ts';
 
 /** Text beyond this many UTF-16 units is cut, with a warning. */
 export const TEXT_LIMIT = 200_000;
-
 /** Its blank belongs to it (RFC 3676, section 4.3). */
 const SIGNATURE_MARK = '-- ';
+/** Attached messages within attached messages. */
+const DEEPEST = 3;
 
 /** Bytes of a message (RFC 5322 and MIME) → Message. Never throws: what cannot be decoded is told in `warnings`. */
-export async function decode(bytes: Uint8Array): Promise<Message> {
+export async function decode(bytes: Uint8Array, depth = 0): Promise<Message> {
   const warnings: string[] = [];
   const email = await parse(bytes, warnings);
   const headers = email.headers.map((h) => ({ name: h.originalKey, value: decodeWords(h.value) }));
-  return {
+  const { text: own, files } = takeFiles(textOf(email, warnings));
+  const inner = await attachedMessage(email, depth);
+  const outer = {
     subject: cleanLine(email.subject ?? ''),
     from: mailboxes(email.from ? [email.from] : [])[0] ?? null,
     to: mailboxes(email.to ?? []),
@@ -23,17 +28,20 @@ export async function decode(bytes: Uint8Array): Promise<Message> {
     messageId: email.messageId ?? null,
     inReplyTo: email.inReplyTo ?? null,
     headers,
-    text: textOf(email, warnings),
-    attachments: email.attachments.filter((part) => !isInlinePicture(part)).map(attachment),
+    text: own,
+    attached: [],
+    events: email.attachments.filter(isCalendar).flatMap((part) => calendarEvents(contentText(part))),
+    attachments: [...email.attachments.filter((part) => isAttachment(part, inner !== null)).map(attachment), ...files],
     warnings,
   };
+  return inner ? withAttached(outer, inner) : outer;
 }
 
 const NOTHING: Email = { headers: [], headerLines: [], attachments: [] };
 
 async function parse(bytes: Uint8Array, warnings: string[]): Promise<Email> {
   try {
-    return await PostalMime.parse(bytes, { forceRfc822Attachments: true });
+    return await PostalMime.parse(bytes, { forceRfc822Attachments: true, maxNestingDepth: 256 });
   } catch (error) {
     warnings.push(
       `The message could not be decoded: ${error instanceof Error ? error.message : 'unknown reason'}.`,
@@ -42,21 +50,57 @@ async function parse(bytes: Uint8Array, warnings: string[]): Promise<Email> {
   }
 }
 
+/** The plain alternative, unless the HTML one says a good deal more. */
 function textOf(email: Email, warnings: string[]): string {
   const plain = email.text ?? '';
-  const raw = plain.trim() === '' && email.html ? htmlText(email.html) : plain;
+  const html = email.html ?? '';
+  if (html === '') return tidy(plain, warnings);
+  const words = countWords(plain.slice(0, TEXT_LIMIT));
+  if (words > 0 && words * 1.5 + 20 >= countHtmlWords(html.slice(0, TEXT_LIMIT * 4))) return tidy(plain, warnings);
+  const converted = tidy(htmlText(html), warnings);
+  if (words > 0) warnings.push('The plain text says less than the formatted one; the formatted one was read.');
+  return converted === '' ? tidy(plain, warnings) : converted;
+}
+
+function tidy(raw: string, warnings: string[]): string {
   const text = raw
     .slice(0, TEXT_LIMIT * 2)
     .replaceAll('\0', '\uFFFD')
+    .replaceAll('\u00AD', '')
     .split(/\r\n|\r|\n/)
     .map((line) => (line === SIGNATURE_MARK ? line : line.trimEnd()))
     .join('\n')
     .trimEnd();
+  return cut(text, warnings);
+}
+
+function cut(text: string, warnings: string[]): string {
   if (text.length <= TEXT_LIMIT) return text;
   warnings.push(
     `The text is longer than ${String(TEXT_LIMIT)} characters; the rest is kept but was not read.`,
   );
   return text.slice(0, TEXT_LIMIT);
+}
+
+/** The first message that came attached, as a forward does. */
+async function attachedMessage(email: Email, depth: number): Promise<Message | null> {
+  if (depth >= DEEPEST || email.headers.some((h) => h.key === 'content-type' && /multipart\/report/i.test(h.value))) return null;
+  const part = email.attachments.find((a) => a.mimeType === 'message/rfc822');
+  return part ? decode(contentBytes(part), depth + 1) : null;
+}
+
+/** The attached message's words stand below the outer ones. */
+function withAttached(outer: Message, inner: Message): Message {
+  const start = outer.text === '' ? 0 : outer.text.length + 2;
+  const text = outer.text === '' ? inner.text : `${outer.text}\n\n${inner.text}`;
+  const { from, sentAt, subject } = inner;
+  return {
+    ...outer,
+    text: cut(text, outer.warnings),
+    attached: [{ start, from, sentAt, subject }, ...inner.attached.map((a) => ({ ...a, start: a.start + start }))],
+    events: [...outer.events, ...inner.events],
+    attachments: [...outer.attachments, ...inner.attachments],
+  };
 }
 
 function mailboxes(addresses: Address[]): Mailbox[] {
@@ -66,10 +110,22 @@ function mailboxes(addresses: Address[]): Mailbox[] {
 }
 
 const cleanLine = (value: string) => value.replace(/\s+/g, ' ').trim();
+const isCalendar = (part: MimePart) => /^(?:text\/calendar|application\/ics)$/.test(part.mimeType);
 
-const isInlinePicture = (part: MimePart) => part.mimeType.startsWith('image/') && (part.related ?? false);
+/** What a person would call an attachment: no inline logo, no signature of the mail itself, no message that was taken apart. */
+function isAttachment(part: MimePart, apart: boolean): boolean {
+  if (part.mimeType.startsWith('image/') && ((part.related ?? false) || (part.disposition === 'inline' && part.contentId !== undefined))) return false;
+  if (/^application\/(?:x-)?(?:pgp-signature|pkcs7-signature)$/.test(part.mimeType)) return false;
+  if (isCalendar(part) && !part.filename) return false;
+  return !(apart && part.mimeType === 'message/rfc822');
+}
 
 function attachment(part: MimePart): Attachment {
-  const size = typeof part.content === 'string' ? part.content.length : part.content.byteLength;
-  return { name: part.filename ?? 'unnamed', type: part.mimeType, size };
+  return { name: part.filename ?? 'unnamed', type: part.mimeType, size: contentBytes(part).byteLength };
 }
+
+function contentBytes({ content }: MimePart): Uint8Array {
+  return typeof content === 'string' ? Uint8Array.from(content, (c) => c.charCodeAt(0)) : new Uint8Array(content);
+}
+
+const contentText = (part: MimePart) => new TextDecoder().decode(contentBytes(part).subarray(0, 500_000));

@@ -1,17 +1,67 @@
-import { compile } from 'html-to-text';
+import { compile, type FormatCallback } from 'html-to-text';
+
+/** A row is a line; its cells stand apart by a tab, as long as there are several. */
+const row: FormatCallback = (elem, walk, builder) => {
+  builder.openBlock({ leadingLineBreaks: 1 });
+  const cells = elem.children.filter((child) => child.type === 'tag' && (child.name === 'td' || child.name === 'th'));
+  cells.forEach((cell, i) => {
+    if (i > 0) builder.addLiteral('\t');
+    walk(cell.children, builder);
+  });
+  builder.closeBlock({ trailingLineBreaks: 1 });
+};
+
+/** A table, its sections and cells are blocks without blank lines of their own. */
+const block: FormatCallback = (elem, walk, builder) => {
+  builder.openBlock({ leadingLineBreaks: 1 });
+  walk(elem.children, builder);
+  builder.closeBlock({ trailingLineBreaks: 1 });
+};
+
+const quote: FormatCallback = (elem, walk, builder) => {
+  builder.openBlock({ leadingLineBreaks: 1, reservedLineLength: 2 });
+  walk(elem.children, builder);
+  builder.closeBlock({
+    trailingLineBreaks: 1,
+    blockTransform: (text) =>
+      text
+        .split('\n')
+        .map((line) => (line.startsWith('>') ? `>${line}` : `> ${line}`))
+        .join('\n'),
+  });
+};
 
 const convert = compile({
   wordwrap: false,
-  limits: { maxInputLength: 2_000_000, maxDepth: 200, maxChildNodes: 20_000 },
+  limits: { maxInputLength: 1_000_000, maxDepth: 200, maxChildNodes: 20_000 },
+  formatters: { row, block, quote },
   selectors: [
     { selector: 'img', format: 'skip' },
-    { selector: 'a', options: { hideLinkHrefIfSameAsText: true, linkBrackets: ['<', '>'] } },
+    { selector: 'style', format: 'skip' },
+    { selector: 'title', format: 'skip' },
+    { selector: 'a', options: { hideLinkHrefIfSameAsText: true, ignoreHref: true } },
     ...['h1', 'h2', 'h3', 'h4', 'h5', 'h6'].map((selector) => ({ selector, options: { uppercase: false } })),
-    { selector: 'table', options: { uppercaseHeaderCells: false } },
+    { selector: 'table', format: 'block' },
+    { selector: 'tr', format: 'row' },
+    { selector: 'blockquote', format: 'quote' },
+    { selector: 'ul', options: { itemPrefix: '- ' } },
+    { selector: 'hr', options: { length: 12 } },
   ],
 });
 
-/** HTML as plain text: lists keep their marks, quotes get `> `. */
+/** HTML as plain text: lists keep their marks, rows their cells (apart by tabs), quotes get `> `. */
 export function htmlText(html: string): string {
-  return convert(html);
+  return convert(hideUnseen(html));
 }
+
+/** Preview lines that mail programs hide from the reader. */
+function hideUnseen(html: string): string {
+  return html.replace(/<(span|div)[^>]{0,300}display:\s?none[^>]{0,300}>[^<]{0,2000}<\/\1>/gi, '');
+}
+
+/** The words of HTML, roughly and fast: how many there are. */
+export function countHtmlWords(html: string): number {
+  return countWords(html.replace(/<(style|script|head)\b[\s\S]*?<\/\1>|<[^<>]*>|&[a-z#\d]{1,8};/gi, ' '));
+}
+
+export const countWords = (text: string) => text.match(/[\p{L}\p{N}]+/gu)?.length ?? 0;

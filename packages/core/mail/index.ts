@@ -1,2 +1,2 @@
 export { decode, TEXT_LIMIT } from './decode.ts';
-export { Attachment, header, Mailbox, Message } from './message.ts';
+export { AttachedMessage, Attachment, CalendarEvent, header, Mailbox, Message } from './message.ts';

@@ -6,6 +6,24 @@ export type Mailbox = z.infer<typeof Mailbox>;
 export const Attachment = z.object({ name: z.string(), type: z.string(), size: z.number() });
 export type Attachment = z.infer<typeof Attachment>;
 
+/** A message that came attached to this one: its words stand in `text` from `start` on. */
+export const AttachedMessage = z.object({
+  start: z.number().int(),
+  from: Mailbox.nullable(),
+  sentAt: z.string().nullable(),
+  subject: z.string().nullable(),
+});
+export type AttachedMessage = z.infer<typeof AttachedMessage>;
+
+/** An appointment of a calendar part (RFC 5545): local wall clock or, with a `Z`, UTC. */
+export const CalendarEvent = z.object({
+  summary: z.string(),
+  starts: z.string(),
+  ends: z.string().nullable(),
+  place: z.string().nullable(),
+});
+export type CalendarEvent = z.infer<typeof CalendarEvent>;
+
 /**
  * A decoded message. `text` is its one text, with LF line ends; every span of evidence counts UTF-16 units in it or in
  * `subject`. `sentAt` is ISO 8601 with the offset that the message states, null where it states none that can be.
@@ -20,6 +38,8 @@ export const Message = z.object({
   inReplyTo: z.string().nullable(),
   headers: z.array(z.object({ name: z.string(), value: z.string() })),
   text: z.string(),
+  attached: z.array(AttachedMessage),
+  events: z.array(CalendarEvent),
   attachments: z.array(Attachment),
   warnings: z.array(z.string()),
 });

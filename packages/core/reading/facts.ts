@@ -11,29 +11,42 @@ export const EvidenceSpan = z.object({
 });
 export type EvidenceSpan = z.infer<typeof EvidenceSpan>;
 
+const Spans = z.array(EvidenceSpan);
+
 const Region = z.enum(['note', 'latest', 'subject']);
 export type Region = z.infer<typeof Region>;
 
 /** A date phrase with the region it stands in. */
-export const DateFact = DatePhrase.omit({ start: true, end: true }).extend({
-  region: Region,
-  spans: z.array(EvidenceSpan),
-});
+export const DateFact = DatePhrase.omit({ start: true, end: true }).extend({ region: Region, spans: Spans });
 export type DateFact = z.infer<typeof DateFact>;
 
-export const PairFact = z.object({
-  region: Region,
-  label: z.string(),
-  value: z.string(),
-  spans: z.array(EvidenceSpan),
-});
+export const PairFact = z.object({ region: Region, label: z.string(), value: z.string(), spans: Spans });
 export type PairFact = z.infer<typeof PairFact>;
+
+const Level = z.enum(['high', 'medium', 'low']);
+
+/** One of several tasks in the message. `due` is the deadline of its own words. */
+export const ItemFact = z.object({
+  title: z.string(),
+  due: z.string().nullable(),
+  priority: Level.nullable(),
+  owner: z.string().nullable(),
+  notes: z.string(),
+  spans: z.object({ title: Spans, due: Spans, owner: Spans }),
+});
+export type ItemFact = z.infer<typeof ItemFact>;
+
+/** Where a title comes from: the user's own subject, a request in his note, one in the newest words, the subject. */
+const TitleSource = z.enum(['own subject', 'note', 'request', 'subject']);
 
 /** What the built-in reading found in a message. `deadline` is an index into `dates`. */
 export const Facts = z.object({
-  subject: z.object({ value: z.string(), spans: z.array(EvidenceSpan) }),
+  subject: z.object({ value: z.string(), spans: Spans }),
+  title: z.object({ value: z.string(), source: TitleSource, spans: Spans }),
   dates: z.array(DateFact),
   deadline: z.number().int().nullable(),
+  priority: z.object({ value: Level, spans: Spans }).nullable(),
+  items: z.array(ItemFact),
   pairs: z.array(PairFact),
   automatic: z.enum(['reply', 'notice']).nullable(),
 });

@@ -1,81 +1,39 @@
-import { joinSlices, type Anatomy, type Words } from '../anatomy/index.ts';
-import { findDates } from '../dates/index.ts';
+import type { Anatomy } from '../anatomy/index.ts';
 import type { Message } from '../mail/index.ts';
-import { automaticKind, cleanSubject, findPairs } from '../requests/index.ts';
-import type { DateFact, EvidenceSpan, Facts, PairFact, Region } from './facts.ts';
+import {
+  automaticKind,
+  exclaimed,
+  findItems,
+  findPairs,
+  headerPriority,
+  priorityIn,
+  type Item,
+} from '../requests/index.ts';
+import { chooseTitle } from './chooseTitle.ts';
+import type { DateFact, EvidenceSpan, Facts, ItemFact, PairFact } from './facts.ts';
+import { evidence, placesOf, type Place, type Places } from './places.ts';
 import type { ReadOptions } from './reading.ts';
 
 /** Message and Anatomy → Facts. `arrivedAt` (local) stands in for a message's own sent time where that is missing. */
-export function findFacts(
-  message: Message,
-  anatomy: Anatomy,
-  options: ReadOptions,
-  arrivedAt: string,
-): Facts {
-  const note = joinSlices(
-    message.text,
-    anatomy.parts.filter((p) => p.kind === 'note'),
-  );
-  const latest = joinSlices(
-    message.text,
-    anatomy.parts.filter((p) => p.kind === 'latest'),
-  );
-  const subject = cleanSubject(message.subject);
-  const places: Place[] = [
-    {
-      region: 'note',
-      words: note,
-      part: 'text',
-      whole: message.text,
-      reference: message.sentAt ?? arrivedAt,
-    },
-    {
-      region: 'latest',
-      words: latest,
-      part: 'text',
-      whole: message.text,
-      reference: anatomy.sentAt ?? message.sentAt ?? arrivedAt,
-    },
-    {
-      region: 'subject',
-      words: joinSlices(message.subject, [subject]),
-      part: 'subject',
-      whole: message.subject,
-      reference: anatomy.sentAt ?? message.sentAt ?? arrivedAt,
-    },
-  ];
-  const dates = places.flatMap((place) => dateFacts(place, options));
+export function findFacts(message: Message, anatomy: Anatomy, options: ReadOptions, arrivedAt: string): Facts {
+  const places = placesOf(message, anatomy, options, arrivedAt);
+  const { note, latest, subject } = places;
+  const dates = [note, latest, subject].flatMap(dateFacts);
+  const deadline = chooseDeadline(dates, places);
   return {
-    subject: {
-      value: message.subject.slice(subject.start, subject.end),
-      spans: evidence(places[2], 0, subject.end - subject.start),
-    },
+    subject: { value: subject.words.value, spans: evidence(subject, 0, subject.words.value.length) },
+    title: chooseTitle(message, anatomy, places),
     dates,
-    deadline: chooseDeadline(dates),
-    pairs: places.slice(0, 2).flatMap(pairFacts),
+    deadline,
+    priority: choosePriority(message, places),
+    items: chooseItems(places, deadline === null ? null : (dates[deadline] ?? null)),
+    pairs: [note, latest].flatMap(pairFacts),
     automatic: automaticKind(message),
   };
 }
 
-interface Place {
-  region: Region;
-  words: Words;
-  part: 'text' | 'subject';
-  whole: string;
-  reference: string;
-}
-
-function evidence(place: Place | undefined, start: number, end: number): EvidenceSpan[] {
-  if (!place) return [];
-  const { words, part, whole } = place;
-  return words
-    .slicesOf(start, end)
-    .map((s) => ({ part, start: s.start, end: s.end, quote: whole.slice(s.start, s.end) }));
-}
-
-function dateFacts(place: Place, { zone, dateOrder }: ReadOptions): DateFact[] {
-  const found = findDates(place.words.value, { reference: place.reference, zone, dateOrder });
-  return found.map(({ start, end, ...rest }) => ({
+function dateFacts(place: Place): DateFact[] {
+  return place.dates.map(({ start, end, ...rest }) => ({
     ...rest,
     region: place.region,
     spans: evidence(place, start, end),
@@ -91,10 +49,57 @@ function pairFacts(place: Place): PairFact[] {
   }));
 }
 
-/** The note wins over the newest words and the subject; of several deadlines the earliest. */
-function chooseDeadline(dates: readonly DateFact[]): number | null {
+/**
+ * The note wins over the newest words and those over the subject; what moves a deadline wins in its place, else the
+ * earliest does. Words that lift it leave none but what is said after them.
+ */
+function chooseDeadline(dates: readonly DateFact[], { note, latest }: Places): number | null {
   const deadlines = dates.map((date, index) => ({ ...date, index })).filter((d) => d.verdict === 'deadline');
-  const own = deadlines.filter((d) => d.region === 'note');
-  const pool = own.length > 0 ? own : deadlines;
-  return pool.toSorted((a, b) => a.date.slice(0, 10).localeCompare(b.date.slice(0, 10)))[0]?.index ?? null;
+  for (const region of ['note', 'latest', 'subject'] as const) {
+    const here = deadlines.filter((d) => d.region === region);
+    const moved = here.findLast((d) => d.moved);
+    const [first] = here.toSorted((a, b) => a.date.slice(0, 10).localeCompare(b.date.slice(0, 10)));
+    const chosen = moved ?? first;
+    if (chosen) return chosen.index;
+    if ((region === 'note' && note.lifts) || (region === 'latest' && latest.lifts)) return null;
+  }
+  return null;
+}
+
+function choosePriority(message: Message, { note, latest, subject }: Places): Facts['priority'] {
+  for (const place of [note, subject, latest]) {
+    const found = priorityIn(place.words.value) ?? (place === subject ? exclaimed(place.words.value) : null);
+    if (found) return { value: found.level, spans: evidence(place, found.start, found.end) };
+  }
+  const stated = headerPriority(message);
+  if (!stated) return null;
+  const span: EvidenceSpan = { part: 'header', header: stated.header, start: 0, end: stated.value.length, quote: stated.value };
+  return { value: stated.level, spans: [span] };
+}
+
+/** The items of the note, else of the newest words; the whole message's deadline holds where one has none of its own. */
+function chooseItems({ note, latest }: Places, whole: DateFact | null): ItemFact[] {
+  const toHimself = latest.words.value.trim() === '';
+  for (const place of [note, latest]) {
+    const items = findItems(place.words.value, place.dates, place === note && toHimself, place.language);
+    if (items.length > 0) return items.map((item) => itemFact(item, place, items, whole));
+  }
+  return [];
+}
+
+function itemFact(item: Item, place: Place, all: readonly Item[], whole: DateFact | null): ItemFact {
+  const { due, title, owner, notes, priority } = item;
+  const shared = whole && !all.some((other) => other.due?.date === whole.date) ? whole : null;
+  return {
+    title,
+    due: due?.date ?? shared?.date ?? null,
+    priority,
+    owner,
+    notes,
+    spans: {
+      title: evidence(place, item.place.start, item.place.end),
+      due: due ? evidence(place, due.start, due.end) : (shared?.spans ?? []),
+      owner: item.ownerPlace ? evidence(place, item.ownerPlace.start, item.ownerPlace.end) : [],
+    },
+  };
 }

@@ -5,7 +5,7 @@ import { Message } from '../mail/index.ts';
 import { Facts } from './facts.ts';
 
 /** Raised whenever the same bytes may be read otherwise than before; stored readings of other versions stay. */
-export const READER_VERSION = 1;
+export const READER_VERSION = 2;
 
 export const Reading = z.object({
   message: Message,
@@ -20,4 +20,6 @@ export interface ReadOptions {
   /** IANA zone of the user. */
   zone: string;
   dateOrder: DateOrder;
+  /** ISO days on which nobody works, besides Saturday and Sunday. */
+  closed?: readonly string[] | undefined;
 }

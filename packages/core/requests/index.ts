@@ -1,3 +1,8 @@
 export { automaticKind, type Automatic } from './automatic.ts';
+export { findRequest, type Request } from './findRequest.ts';
+export type { Item } from './item.ts';
+export { findItems } from './items.ts';
 export { findPairs, Pair } from './pairs.ts';
+export { exclaimed, headerPriority, priorityIn } from './priority.ts';
 export { cleanSubject } from './subject.ts';
+export { beginsWithVerb } from './lists.ts';

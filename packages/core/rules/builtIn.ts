@@ -13,8 +13,9 @@ export const builtInRule: RuleVersion = {
     band: { hue: 'slate', pattern: 'dashed' },
     when: { all: [] },
     read: [
-      { field: 'title', readings: [{ kind: 'cleanedSubject', id: 'subject' }], otherwise: null },
+      { field: 'title', readings: [{ kind: 'requestTitle', id: 'title' }], otherwise: null },
       { field: 'due', readings: [{ kind: 'deadlinePhrase', id: 'deadline' }], otherwise: null },
+      { field: 'priority', readings: [{ kind: 'statedPriority', id: 'priority' }], otherwise: null },
     ],
     route: { project: { kind: 'ofAddress' } },
   },

@@ -1,4 +1,5 @@
-import type { ReadField } from '../tasks/index.ts';
+import type { EvidenceSpan, ItemFact } from '../reading/index.ts';
+import { shortTitle, type ReadField } from '../tasks/index.ts';
 import { BUILT_IN, builtInRule } from './builtIn.ts';
 import { testCondition } from './conditions/index.ts';
 import type { Incoming } from './incoming.ts';
@@ -60,7 +61,7 @@ function take(
     kind: unclaimed ? 'unclaimed' : 'tasks',
     reason: null,
     ruleId: unclaimed ? null : rule.ruleId,
-    tasks: [makeTask(rule, rows, incoming)],
+    tasks: tasksOf(rule, rows, incoming),
     trace,
   };
 }
@@ -86,6 +87,34 @@ function tryOne(reading: RuleReading, incoming: Incoming, field: ReadField): Tri
   const find = findValue(reading, incoming, field);
   if ('missed' in find) return { reading, value: null, missed: find.missed, spans: [] };
   return { reading, value: find.value, missed: null, spans: find.spans };
+}
+
+/** The built-in reading makes a task of each item that the message holds; a rule makes one of the whole. */
+function tasksOf(rule: RuleVersion, rows: RuleTrace['fields'], incoming: Incoming): MadeTask[] {
+  const whole = makeTask(rule, rows, incoming);
+  const { items } = incoming.reading.facts;
+  if (rule.ruleId !== BUILT_IN || items.length === 0) return [whole];
+  return items.map((item, i) => itemTask(item, i, whole, { ruleId: rule.ruleId, version: rule.version }));
+}
+
+function itemTask(item: ItemFact, index: number, whole: MadeTask, by: { ruleId: string; version: number }): MadeTask {
+  const read = (spans: EvidenceSpan[]): Evidence => ({ ...by, readingId: null, readingKind: 'item', spans });
+  const { project, priority } = whole.evidence;
+  return {
+    itemKey: `item ${String(index + 1)}`,
+    fields: {
+      ...whole.fields,
+      title: shortTitle(item.title) || whole.fields.title,
+      due: item.due,
+      priority: item.priority ?? whole.fields.priority,
+    },
+    evidence: {
+      title: read(item.spans.title),
+      ...(item.due === null ? {} : { due: read(item.spans.due) }),
+      ...(item.priority !== null ? { priority: read(item.spans.title) } : priority ? { priority } : {}),
+      ...(project ? { project } : {}),
+    },
+  };
 }
 
 function makeTask(rule: RuleVersion, rows: RuleTrace['fields'], incoming: Incoming): MadeTask {

@@ -2,17 +2,16 @@ import type { Layout } from './layout.ts';
 
 export const en: Layout = {
   language: 'en',
-  forwardMarkers: [
-    /^-{3,} ?forwarded message ?-{3,}$/i,
-    /^begin forwarded message:$/i,
-    /^-{3,} ?original message ?-{3,}$/i,
-  ],
+  markers: 'forwarded message|begin forwarded message|original message|forwarded by|forwarded email|forwarded mail|start of forwarded message|original email|message forwarded|original appointment|reply message|inline forwarded message|forwarded from',
   headers: {
-    from: ['from'],
-    sent: ['date', 'sent'],
-    subject: ['subject'],
-    other: ['to', 'cc', 'reply-to'],
+    from: 'from',
+    sent: 'date|sent|sent at|sent on',
+    to: 'to',
+    subject: 'subject',
+    other: 'cc|bcc|reply-to|importance|attachments|priority|organization|message-id|when|where|sender|resent-from|received|attachment|categories|sensitivity',
   },
-  historyIntro: { begins: /^on .*\d/i, ends: /wrote:$/i },
-  subjectPrefixes: ['re', 'fwd', 'fw'],
+  wrote: 'wrote|writes|said',
+  introBegins: 'on|at|in a message dated|am',
+  replyPrefixes: 're',
+  forwardPrefixes: 'fwd|fw',
 };

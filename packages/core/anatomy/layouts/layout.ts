@@ -1,14 +1,21 @@
+import type { Words } from '../../languages/index.ts';
+
 /** How mail programs of one language mark forwarded mail, replies and prefixes. */
 export interface Layout {
   language: string;
-  forwardMarkers: readonly RegExp[];
+  /** The words of a line above a forwarded or an original message; dashes and the like around them do not count. */
+  markers: Words;
   headers: {
-    from: readonly string[];
-    sent: readonly string[];
-    subject: readonly string[];
-    other: readonly string[];
+    from: Words;
+    sent: Words;
+    to: Words;
+    subject: Words;
+    other: Words;
   };
-  /** First and last words of the line (or two or three lines) above a quoted message. */
-  historyIntro: { begins: RegExp; ends: RegExp };
-  subjectPrefixes: readonly string[];
+  /** In the line above a quoted message: “wrote”. */
+  wrote: Words;
+  /** How such a line begins. */
+  introBegins: Words;
+  replyPrefixes: Words;
+  forwardPrefixes: Words;
 }

@@ -6,12 +6,16 @@ import { deadlinePhrase } from './deadlinePhrase.ts';
 import { fixedValue } from './fixedValue.ts';
 import type { Find, ReadingWork } from './kind.ts';
 import { labelledLine } from './labelledLine.ts';
+import { requestTitle } from './requestTitle.ts';
+import { statedPriority } from './statedPriority.ts';
 
 // A new kind of reading is a file beside this one and its name in the two lists here.
-const kinds = { cleanedSubject, deadlinePhrase, labelledLine, fixedValue };
+const kinds = { requestTitle, cleanedSubject, deadlinePhrase, statedPriority, labelledLine, fixedValue };
 export const RuleReading = z.discriminatedUnion('kind', [
+  requestTitle.schema,
   cleanedSubject.schema,
   deadlinePhrase.schema,
+  statedPriority.schema,
   labelledLine.schema,
   fixedValue.schema,
 ]);

@@ -1,0 +1,63 @@
+import { wordsOf } from '@hatband/core/anatomy';
+import { fold } from '@hatband/core/languages';
+import { read } from '@hatband/core/reading';
+import { evaluate } from '@hatband/core/rules';
+import type { Case } from './corpus.ts';
+import { ME } from './shapes.ts';
+
+/** What was read of one message, as far as it is measured. */
+export interface Result {
+  due: string | null;
+  title: string;
+  priority: string | null;
+  who: string;
+  sentAt: string | null;
+  note: string;
+  latest: string;
+  items: { title: string; due: string | null; owner: string | null }[];
+}
+
+export async function readCase({ bytes }: Case): Promise<Result> {
+  const reading = await read(bytes, { me: [ME], zone: 'Europe/Berlin', dateOrder: 'DMY' }, '2026-03-11T08:00:00Z');
+  const { tasks } = evaluate({ reading, target: { kind: 'inbox' } }, []);
+  const { items } = reading.facts;
+  return {
+    due: tasks[0]?.fields.due ?? null,
+    title: tasks[0]?.fields.title ?? '',
+    priority: tasks[0]?.fields.priority ?? null,
+    who: reading.anatomy.who?.address ?? '',
+    sentAt: reading.anatomy.sentAt,
+    note: wordsOf(reading.message.text, reading.anatomy, 'note'),
+    latest: wordsOf(reading.message.text, reading.anatomy, 'latest'),
+    items: items.map(({ title, due, owner }) => ({ title, due, owner })),
+  };
+}
+
+const plain = (text: string) => text.replace(/[\s|]+/g, ' ').trim();
+
+/** Every stem begins a word of the title. */
+export function fits(title: string, stems: readonly string[][]): boolean {
+  const words = fold(title).split(/[^\p{L}\p{N}]+/u);
+  return stems.every((alternatives) => alternatives.some((stem) => words.some((word) => word.startsWith(fold(stem)))));
+}
+
+/** True, false or, where the message is not asked that, null. */
+export const MEASURES: { [name: string]: (wanted: Case, got: Result) => boolean | null } = {
+  'due exact': (w, g) => (w.items ? null : g.due === w.due),
+  'no false due': (w, g) => (w.due === null && !w.items ? g.due === null : null),
+  title: (w, g) => (w.items || w.title.length === 0 ? null : fits(g.title, w.title)),
+  priority: (w, g) => (w.items ? null : g.priority === w.priority),
+  who: (w, g) => g.who === w.who,
+  'sent date': (w, g) => g.sentAt === w.sentAt,
+  note: (w, g) => plain(g.note) === plain(w.note),
+  latest: (w, g) => plain(g.latest) === plain(w.latest),
+};
+
+/** Items that fit by title, date and owner: true positives, all wanted, all found. */
+export function countItems(wanted: Case, got: Result): { hits: number; wanted: number; found: number } {
+  const all = wanted.items ?? [];
+  const hits = all.filter(({ title, due, owner }) =>
+    got.items.some((item) => fits(item.title, title) && item.due === due && item.owner === owner),
+  ).length;
+  return { hits, wanted: all.length, found: got.items.length };
+}

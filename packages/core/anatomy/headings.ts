@@ -1,0 +1,169 @@
+import { readStatedTime, type DateOrder } from '../dates/index.ts';
+import { alternatives, fold, LANGUAGES, listOf } from '../languages/index.ts';
+import type { Mailbox } from '../mail/index.ts';
+import { LAYOUTS } from './layouts/index.ts';
+import { parseMailbox } from './mailbox.ts';
+import { isBlank, type QuotedLine } from './slices.ts';
+
+/** What stands above a forwarded or quoted message: header lines or a line “On … wrote:”. Indices of lines, `end` exclusive. */
+export interface Heading {
+  start: number;
+  end: number;
+  /** A reply's “On … wrote:”, header lines (a reply or a forward), or a marker that says it is forwarded. */
+  kind: 'intro' | 'headers' | 'marker';
+  from: Mailbox | null;
+  /** ISO 8601, with an offset only where one is stated. */
+  sentAt: string | null;
+  subject: string | null;
+}
+
+type HeaderKind = 'from' | 'sent' | 'to' | 'subject' | 'other';
+const KINDS = new Map<string, HeaderKind>(
+  (['other', 'to', 'subject', 'sent', 'from'] as const).flatMap((kind) =>
+    LAYOUTS.flatMap((layout) => listOf(layout.headers[kind]).map((word) => [word, kind] as const)),
+  ),
+);
+const HEADER = /^[\s*_]{0,6}(\p{L}[\p{L} -]{0,20}?)\s?[*_]{0,2}\s?:[*_]{0,2}\s*(.*)$/u;
+const markers = alternatives(...LAYOUTS.map((layout) => layout.markers));
+const MARKER = new RegExp(`^(?<open>[-_=*+~<\\s]*)${markers}(?:\\s.{0,60}?)?(?<close>[-_=*+~>:\\s]*)$`, 'u');
+const wrote = alternatives(...LAYOUTS.map((layout) => layout.wrote));
+const WROTE = new RegExp(`(?<![\\p{L}])${wrote}(?![\\p{L}])`, 'u');
+/** Lines that an intro may run over. */
+const INTRO_LINES = 4;
+
+/** All headings of a text, from the top. */
+export function findHeadings(lines: readonly QuotedLine[], order: DateOrder): Heading[] {
+  const found: Heading[] = [];
+  for (let i = 0; i < lines.length;) {
+    const heading = headingAt(lines, i, order);
+    if (heading) found.push(heading);
+    i = heading ? Math.max(heading.end, i + 1) : i + 1;
+  }
+  return found;
+}
+
+function headingAt(lines: readonly QuotedLine[], at: number, order: DateOrder): Heading | null {
+  const line = lines[at];
+  if (!line || line.words.length > 400 || isBlank(line)) return null;
+  if (isMarker(line.words)) return headersFrom(lines, at, order, true);
+  if (isRule(line.words) && lines[at + 1] && headerOf(lines[at + 1]?.words ?? '')?.kind === 'from')
+    return headersFrom(lines, at, order, false);
+  if (headerOf(line.words)?.kind === 'from') return headersFrom(lines, at, order, false);
+  return introAt(lines, at, order);
+}
+
+const isRule = (words: string) => /^\s*(?:_{5,}|-{5,}|={5,}|\*{5,})\s*$/.test(words);
+
+function isMarker(words: string): boolean {
+  if (words.length > 120) return false;
+  const found = MARKER.exec(fold(words).trim());
+  if (!found?.groups) return false;
+  const { open = '', close = '' } = found.groups;
+  return /[-_=*+~<]{2}/.test(open) || close.includes(':') || /[-_=]{2}/.test(close) || open + close === '';
+}
+
+function headerOf(words: string): { kind: HeaderKind; value: string } | null {
+  const found = HEADER.exec(words.slice(0, 600));
+  const kind = found && KINDS.get(fold(found[1] ?? '').replace(/\s+/g, ' ').trim());
+  return found && kind ? { kind, value: (found[2] ?? '').replaceAll('*', '').trim() } : null;
+}
+
+function headersFrom(lines: readonly QuotedLine[], at: number, order: DateOrder, marked: boolean): Heading | null {
+  const begin = headerOf(lines[at]?.words ?? '') ? at : skipBlank(lines, at + 1, 3);
+  const { values, end } = readHeaders(lines, begin);
+  const sent = values.get('sent');
+  const dated = sent !== undefined && /\d/.test(sent);
+  const enough = marked ? values.has('from') && values.size >= 2 : values.has('from') && dated && values.size >= 3;
+  if (!enough) return null;
+  return {
+    start: at,
+    end: skipBlank(lines, end, lines.length),
+    kind: marked && isForwardMarker(lines[at]?.words ?? '') ? 'marker' : 'headers',
+    from: parseMailbox(values.get('from') ?? ''),
+    sentAt: sent === undefined ? null : (readStatedTime(sent, order)?.iso ?? null),
+    subject: values.get('subject') ?? null,
+  };
+}
+
+/** “Original message” stands above replies too. */
+const isForwardMarker = (words: string) => !/origin|ursprung|oorspronk|inicial|initial/.test(fold(words));
+
+function readHeaders(lines: readonly QuotedLine[], begin: number) {
+  const values = new Map<HeaderKind, string>();
+  let last: HeaderKind | null = null;
+  let i = begin;
+  for (; i < lines.length; i += 1) {
+    const words = lines[i]?.words ?? '';
+    const header = headerOf(words);
+    if (header) {
+      if (header.kind === 'from' && values.has('from')) break;
+      last = header.kind;
+      if (!values.has(last) || last === 'other') values.set(last, header.value);
+    } else if (last !== null && words.trim() !== '' && continues(lines, i, values.get(last) ?? '')) {
+      values.set(last, `${values.get(last) ?? ''} ${words.trim()}`.trim());
+    } else if (last !== null && words.trim() === '' && values.size < 3 && headerOf(lines[i + 1]?.words ?? '')) {
+      continue;
+    } else break;
+  }
+  return { values, end: i };
+}
+
+/** A header's value that was broken over lines. */
+function continues(lines: readonly QuotedLine[], at: number, value: string): boolean {
+  const line = lines[at];
+  if (value === '' || /[,;]$/.test(value) || /^[ \t]+\S/.test(line?.words ?? '')) return true;
+  return headerOf(lines[at + 1]?.words ?? '') !== null;
+}
+
+function skipBlank(lines: readonly QuotedLine[], from: number, most: number): number {
+  let i = from;
+  for (let line = lines[i]; line && isBlank(line) && i - from < most; line = lines[i]) i += 1;
+  return i;
+}
+
+function introAt(lines: readonly QuotedLine[], at: number, order: DateOrder): Heading | null {
+  const first = lines[at];
+  if (!first || !/[\d@]|\p{L}/u.test(first.words)) return null;
+  let joined = '';
+  for (let i = at; i < Math.min(at + INTRO_LINES, lines.length); i += 1) {
+    const line = lines[i];
+    if (!line || isBlank(line) || line.words.length > 300) return null;
+    joined = `${joined} ${line.words.trim()}`.trim();
+    if (!/:\s*$/.test(joined)) continue;
+    if (!isIntro(joined, lines, i + 1, first.depth)) return null;
+    return { start: at, end: skipBlank(lines, i + 1, lines.length), kind: 'intro', ...readIntro(joined, order), subject: null };
+  }
+  return null;
+}
+
+function isIntro(joined: string, lines: readonly QuotedLine[], next: number, depth: number): boolean {
+  const below = lines[skipBlank(lines, next, 2)];
+  const quoted = below !== undefined && below.depth > depth;
+  const named = /@/.test(joined) || /\b\d{4}\b/.test(joined) || /\d{1,2}[:.h]\d{2}/.test(joined);
+  if (WROTE.test(fold(joined))) return named || (quoted && /\d/.test(joined));
+  return quoted && /@/.test(joined) && /\d{4}/.test(joined);
+}
+
+const SMALL = new Set(
+  [
+    ...LAYOUTS.flatMap((l) => [...listOf(l.introBegins), ...listOf(l.wrote).flatMap((w) => w.split(' '))]),
+    ...LANGUAGES.flatMap((l) => [...l.weekdays, ...l.shortDays, l.dates.clock, l.dates.at, l.dates.article].flatMap(listOf)),
+    'das|folgende|folgendes|das folgende|uhr|ore|kl|om|um|a|at|gmt|utc|following|the|horas|h|pm|am'.split('|'),
+  ].flat(),
+);
+
+/** `On Mon, 23 Nov 2026 at 16:48, Orla Penhale <orla@…> wrote:` → who and when. */
+function readIntro(intro: string, order: DateOrder): { from: Mailbox | null; sentAt: string | null } {
+  const line = intro.replace(/\s+/g, ' ').replace(/:\s*$/, '');
+  const time = readStatedTime(line, order);
+  const mail = parseMailbox(line);
+  const rest = time ? `${line.slice(0, time.start)} ${line.slice(time.end)}` : line;
+  const name = rest
+    .replace(/<[^>]*>|\([^)]*@[^)]*\)|\[[^\]]*\]|\S+@\S+/g, ' ')
+    .split(/\s+/)
+    .map((word) => word.replace(/^[,;("']+|[,;)"']+$/g, ''))
+    .filter((word) => /\p{L}/u.test(word) && !SMALL.has(fold(word).replace(/\.$/, '')))
+    .join(' ');
+  const address = mail?.address ?? '';
+  return { from: name === '' && address === '' ? null : { name, address }, sentAt: time?.iso ?? null };
+}

@@ -1,0 +1,17 @@
+import type { Layout } from './layout.ts';
+
+export const fr: Layout = {
+  language: 'fr',
+  markers: 'message transféré|message transmis|début du message transféré|début du message réexpédié|message original|message d’origine|courriel transféré|message initial|e-mail transféré|transféré par|e-mail d’origine|message réexpédié|mail transféré',
+  headers: {
+    from: 'de|expéditeur|from',
+    sent: 'envoyé|date|envoyé le|envoyée',
+    to: 'à|pour|destinataire|destinataires',
+    subject: 'objet|sujet',
+    other: 'cc|copie à|cci|copie|répondre à|importance|pièces jointes|pièce jointe|priorité|catégories',
+  },
+  wrote: 'a écrit|écrit|écrivait|a écrit ce qui suit',
+  introBegins: 'le|en date du|du',
+  replyPrefixes: 're|rép|rep',
+  forwardPrefixes: 'tr|fwd|trans',
+};

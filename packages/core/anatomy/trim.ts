@@ -1,0 +1,132 @@
+import { alternatives, fold, LANGUAGES, wholeWords, type Language, type Words } from '../languages/index.ts';
+import { isBlank, type QuotedLine } from './slices.ts';
+
+/** What a line of a message is: its words, its writer's signature, or what a program or a lawyer put there. */
+export type LineKind = 'words' | 'signature' | 'footer';
+
+const all = (pick: (mail: Language['mail']) => Words) => LANGUAGES.map((language) => pick(language.mail));
+const SIGN_OFF = new RegExp(`^\\s*(?:${alternatives(...all((m) => m.signOff))})(?![\\p{L}])(?<rest>.{0,40})$`, 'u');
+const MOBILE = new RegExp(`^\\s*${alternatives(...all((m) => m.mobile))}(?![\\p{L}])`, 'u');
+const EXTERNAL = wholeWords(...all((m) => m.external));
+const LEGAL = new RegExp(wholeWords(...all((m) => m.legal)).source, 'gu');
+const UNSUBSCRIBE = wholeWords(...all((m) => m.unsubscribe));
+const RULE = /^\s*(?:[_=*~-]\s?){8,}\s*$/;
+const CONTACT =
+  /\+?\d[\d ()./-]{6,}\d|\S@\S|\bwww\.|https?:\/\/|(?<![\p{L}])(?:tel|phone|mobile|fax|mob|telefon|tlf|telefono|telefone|gsm|gmbh|ltd|inc|llc|plc|s\.?a\.?|b\.?v\.?|ab|s\.?r\.?l\.?|kg|ag|lda|sarl)(?![\p{L}])/u;
+
+/** Sorts the lines of one message. */
+export function trim(lines: readonly QuotedLine[]): LineKind[] {
+  const kinds = lines.map((): LineKind => 'words');
+  const mark = (from: number, to: number, kind: LineKind) => {
+    for (let i = from; i < to; i += 1) if (kinds[i] === 'words') kinds[i] = kind;
+  };
+  const paragraphs = paragraphsOf(lines);
+  const top = paragraphs[0];
+  if (top && isBanner(lines, top)) mark(top.start, top.end, 'footer');
+  let end = lines.length;
+  for (const { start, end: stop } of paragraphs.toReversed()) {
+    const at = footerStart(lines, start, stop);
+    if (at === null || at === 0) break;
+    mark(at, end, 'footer');
+    end = at;
+    if (at > start) break;
+  }
+  const sign = signatureStart(lines, end, paragraphs);
+  if (sign !== null) mark(sign, end, 'signature');
+  return kinds;
+}
+
+interface Range {
+  start: number;
+  end: number;
+}
+
+function paragraphsOf(lines: readonly QuotedLine[]): Range[] {
+  const found: Range[] = [];
+  lines.forEach((line, i) => {
+    if (isBlank(line)) return;
+    const last = found.at(-1);
+    if (last?.end === i) last.end = i + 1;
+    else found.push({ start: i, end: i + 1 });
+  });
+  return found;
+}
+
+const textOf = (lines: readonly QuotedLine[], { start, end }: Range) =>
+  fold(
+    lines
+      .slice(start, end)
+      .map((line) => line.words.slice(0, 1000))
+      .join(' '),
+  );
+
+function isBanner(lines: readonly QuotedLine[], range: Range): boolean {
+  if (range.end - range.start > 6) return false;
+  const text = textOf(lines, range);
+  return text.length < 500 && (EXTERNAL.test(text) || /^\W*(?:external|extern|externe|externo|esterno)\W*$/.test(text));
+}
+
+/** Where the footer begins within the last paragraph, or null. */
+function footerStart(lines: readonly QuotedLine[], start: number, end: number): number | null {
+  const text = textOf(lines, { start, end });
+  const legal = new Set([...text.matchAll(LEGAL)].map(([word]) => word)).size;
+  if (legal >= 2 && text.length > 60) return start;
+  if (UNSUBSCRIBE.test(text) && text.length < 700) return start;
+  if (EXTERNAL.test(text) && text.length < 300) return start;
+  const rule = lines.slice(start, end).findIndex((line) => RULE.test(line.words));
+  if (rule === -1) return null;
+  const below = textOf(lines, { start: start + rule, end });
+  return rule + start === end - 1 || legal >= 1 || /https?:/.test(below) ? start + rule : null;
+}
+
+function signatureStart(lines: readonly QuotedLine[], end: number, paragraphs: readonly Range[]): number | null {
+  const marked = lines.findIndex((line, i) => i < end && /^\s*(?:--|—|–)\s?$/.test(line.words));
+  if (marked !== -1) return marked;
+  const mobile = lines.findIndex((line, i) => i < end && end - i <= 8 && MOBILE.test(fold(line.words.slice(0, 80))));
+  const body = mobile === -1 ? end : mobile;
+  const sign = afterSignOff(lines, body) ?? contactBlock(lines, body, paragraphs);
+  return sign ?? (mobile === -1 ? null : mobile);
+}
+
+/** Lines from the end in which a sign-off is looked for. */
+const CLOSING = 14;
+
+/** The sign-off and the name below it stay; what comes then is the signature. */
+function afterSignOff(lines: readonly QuotedLine[], end: number): number | null {
+  const rows = lines.map((line, i) => ({ line, i })).filter(({ line, i }) => i < end && !isBlank(line));
+  const at = rows.slice(-CLOSING).find(({ line, i }) => i > 0 && isSignOff(line.words));
+  if (!at) return null;
+  const below = rows.filter(({ i }) => i > at.i);
+  let kept = 0;
+  while (kept < 2 && below[kept] && isSignOff(below[kept]?.line.words ?? '')) kept += 1;
+  const named = (SIGN_OFF.exec(fold(at.line.words))?.groups?.rest ?? '').replace(/[^\p{L}]/gu, '').length > 2;
+  if (!named && below[kept] && isName(below[kept]?.line.words ?? '')) kept += 1;
+  const first = below[kept];
+  if (!first || below.slice(kept).some(({ line }) => isProse(line.words))) return null;
+  return first.i;
+}
+
+function isSignOff(words: string): boolean {
+  const text = words.trim();
+  if (text.length > 60 || /[?]/.test(text)) return false;
+  const rest = SIGN_OFF.exec(fold(text))?.groups?.rest;
+  if (rest === undefined) return false;
+  return /^[\s,.!;:-]*(?:(?:und|and|et|y|e|en|och|from|aus|de|from)\s)?(?:[\p{L}.'-]+\s?){0,4}[\s,.!]*$/u.test(rest) && !/\d/.test(rest);
+}
+
+const isName = (words: string) => words.trim().split(/\s+/).length <= 5 && !/[\d@:/]/.test(words) && words.trim().length < 50;
+
+/** A sentence of some length: a postscript, not a signature. */
+const isProse = (words: string) => /^\s*p\.?\s?s\b/i.test(words) || (words.trim().length > 90 && /[.!?]\s*$/.test(words) && !CONTACT.test(fold(words)));
+
+/** A last paragraph of a name with ways to reach him. */
+function contactBlock(lines: readonly QuotedLine[], end: number, paragraphs: readonly Range[]): number | null {
+  const last = paragraphs.findLast((p) => p.start < end);
+  if (!last || last.start === 0) return null;
+  const rows = lines.slice(last.start, Math.min(last.end, end)).map((line) => line.words.trim());
+  const [first = ''] = rows;
+  const reachable = rows.filter((row) => CONTACT.test(fold(row)) && row.length < 90).length;
+  const short = rows.every((row) => row.length < 90 && !/[?!]$/.test(row));
+  const named = /^[\p{Lu}][\p{L}.'-]+(?: [\p{L}.'-]+){0,4}(?:,.{0,40}| \|.*)?$/u.test(first);
+  return rows.length >= 2 && reachable >= 1 && short && named && reachable * 4 >= rows.length ? last.start : null;
+}

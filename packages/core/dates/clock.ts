@@ -1,0 +1,107 @@
+import { Temporal } from 'temporal-polyfill';
+import { alternatives, perLanguage, type Language } from '../languages/index.ts';
+import { isoOf, type Day } from './day.ts';
+
+/** A clock time in a sentence; `until` where a span of hours is named. */
+export interface ClockTime {
+  start: number;
+  end: number;
+  /** `17:00` */
+  time: string;
+  zone: string | null;
+  range: boolean;
+  noon: boolean;
+}
+
+const two = (n: number) => String(n).padStart(2, '0');
+const AFTERNOON =
+  "de la tarde|de la noche|da tarde|da noite|del pomeriggio|di sera|nachmittags|am nachmittag|abends|am abend|'s middags|'s avonds|du soir|de l'apres-midi|in the afternoon|in the evening|pa kvallen|pa eftermiddagen";
+const ZONE =
+  "(?:\\s?\\(?(?<zone>utc(?:[+-]\\d{1,2})?|gmt|bst|cet|cest|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|et|mez|mesz|jst|ist|sgt|hkt|aest|aedt|z|[+-]\\d{2}:?\\d{2})\\)?(?![\\p{L}\\p{N}])|\\s(?<city>[a-z]+(?: [a-z]+)?) time(?![\\p{L}]))?";
+
+const patternOf = perLanguage(({ code, dates }: Language) => {
+  const at = alternatives(dates.at);
+  const clock = alternatives(dates.clock);
+  const half = '(?:\\s?(?<half>a\\.m\\.|p\\.m\\.|am|pm)(?![\\p{L}]))';
+  const dot = code === 'en' ? '[:.h]' : '[:.h]\\s?';
+  const noon = `(?<noon>${alternatives(dates.noon)})`;
+  return new RegExp(
+    `(?<![\\p{L}\\p{N}.,:/-])(?:(?<at>${at})\\s*)?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d))?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${AFTERNOON}))?|${noon})(?![\\p{L}\\p{N}])${ZONE}`,
+    'gu',
+  );
+});
+
+/** The clock times of a folded sentence. A bare number is none, nor are digits with a full stop and no sign of an hour. */
+export function clockTimes(folded: string, language: Language): ClockTime[] {
+  const found: ClockTime[] = [];
+  for (const match of folded.matchAll(patternOf(language))) {
+    const groups = match.groups ?? {};
+    const time = timeOf(groups, language);
+    if (time === null) continue;
+    const lead = groups.at === undefined ? 0 : match[0].length - match[0].slice(groups.at.length).trimStart().length;
+    const start = match.index + lead;
+    const end = match.index + match[0].trimEnd().length;
+    const last = found.at(-1);
+    const joint = last ? folded.slice(last.end, start) : '';
+    if (last && /^\s*(?:-|to|bis|a|à|alle|tot|till|until|and|und|et|y|e|en|och|às|as|hasta|até|ate)\s*(?:as|las|le|den|die|um)?\s*$/u.test(joint)) {
+      found[found.length - 1] = { ...last, end, range: true };
+    } else {
+      const zone = groups.zone ?? (groups.city === undefined ? null : cityZone(groups.city));
+      found.push({ start, end, time, zone, range: false, noon: groups.noon !== undefined });
+    }
+  }
+  return found;
+}
+
+function timeOf(groups: Record<string, string | undefined>, { code }: Language): string | null {
+  if (groups.noon !== undefined) return '12:00';
+  const { at, h, m, sep, half, clock, later } = groups;
+  const byAt = at !== undefined && /^(?:a las|a la|as|alle|kl\.?|klockan|pelas|antes das|ore|alle ore|ate as|@)/.test(at.trim());
+  const certain = half !== undefined || clock !== undefined || (m !== undefined && sep?.trim() === ':') || sep?.trim() === 'h' || later !== undefined;
+  if (!certain && !byAt && !(m !== undefined && at !== undefined && code !== 'en')) return null;
+  let hour = Number(h);
+  if ((half?.startsWith('p') ?? false) && hour < 12) hour += 12;
+  if ((half?.startsWith('a') ?? false) && hour === 12) hour = 0;
+  if (later !== undefined && hour < 12) hour += 12;
+  return hour > 23 ? null : `${two(hour)}:${m ?? '00'}`;
+}
+
+/** Minutes east of UTC. */
+const OFFSETS: Readonly<Record<string, number>> = {
+  utc: 0, gmt: 0, z: 0, wet: 0, bst: 60, west: 60, cet: 60, mez: 60, cest: 120, mesz: 120, eet: 120, eest: 180,
+  est: -300, edt: -240, cst: -360, cdt: -300, mst: -420, mdt: -360, pst: -480, pdt: -420, ist: 330, sgt: 480, hkt: 480,
+  jst: 540, aest: 600, aedt: 660,
+}; // prettier-ignore
+
+let cities: Map<string, string> | null = null;
+
+/** “Lisbon time” → the IANA zone of that city. */
+function cityZone(words: string): string | null {
+  cities ??= new Map(
+    Intl.supportedValuesOf('timeZone').map((zone) => [(zone.split('/').at(-1) ?? '').toLowerCase().replaceAll('_', ' '), zone]),
+  );
+  return cities.get(words) ?? cities.get(words.split(' ').at(-1) ?? '') ?? null;
+}
+
+/** Day and time in a named zone as `2026-03-05T17:00` in the user's. */
+export function localDateTime(day: Day, time: string, named: string | null, zone: string): string {
+  const stated = `${isoOf(day)}T${time}`;
+  const offset = named === null ? null : offsetOf(named);
+  if (named === null || (offset === null && !named.includes('/'))) return stated;
+  const wall = Temporal.PlainDateTime.from(stated);
+  const instant =
+    offset === null
+      ? wall.toZonedDateTime(named === 'et' ? 'America/New_York' : named).toInstant()
+      : wall.toZonedDateTime('UTC').toInstant().subtract({ minutes: offset });
+  return instant.toZonedDateTimeISO(zone).toPlainDateTime().toString().slice(0, 16);
+}
+
+/** Minutes east of UTC of a zone's name or a written offset, or null. */
+export function offsetOf(zone: string): number | null {
+  const known = OFFSETS[zone];
+  if (known !== undefined) return known;
+  const found = /^(?:utc|gmt)?([+-])(\d{1,2}):?(\d{2})?$/.exec(zone);
+  if (!found) return null;
+  const minutes = Number(found[2]) * 60 + Number(found[3] ?? 0);
+  return found[1] === '-' ? -minutes : minutes;
+}

@@ -1,0 +1,143 @@
+import { alternatives, fold, listOf, perLanguage, type Language, type Words } from '../languages/index.ts';
+
+/** The words of a language as patterns for folded text, and what they count for. */
+export interface Grammar {
+  rules: Record<RuleName, RegExp>;
+  months: ReadonlyMap<string, number>;
+  weekdays: ReadonlyMap<string, number>;
+  numbers: ReadonlyMap<string, number>;
+  is: (kind: 'next' | 'coming' | 'last', words: string | undefined) => boolean;
+  unitOf: (word: string) => Unit | null;
+  /** A cheap look whether a sentence may hold a date at all. */
+  any: RegExp;
+}
+
+export type Unit = 'hour' | 'day' | 'workday' | 'week' | 'fortnight' | 'month' | 'quarter' | 'year';
+const UNITS: readonly Unit[] = ['workday', 'fortnight', 'hour', 'day', 'week', 'month', 'quarter', 'year'];
+
+export type RuleName =
+  | 'iso'
+  | 'yearFirst'
+  | 'numeric'
+  | 'dayAndMonth'
+  | 'dayMonth'
+  | 'monthDay'
+  | 'part'
+  | 'period'
+  | 'edge'
+  | 'weekNumber'
+  | 'weekday'
+  | 'shortDay'
+  | 'relative'
+  | 'within'
+  | 'fromNow'
+  | 'ago'
+  | 'dayOfMonth';
+
+const B = '(?<![\\p{L}\\p{N}])';
+const E = '(?![\\p{L}\\p{N}])';
+const DAY = '(?:0?[1-9]|[12]\\d|3[01])';
+const YEAR = "(?:\\d{4}|'\\d{2})";
+
+export const grammarOf = perLanguage((language: Language): Grammar => {
+  const { dates } = language;
+  const sets = {
+    next: new Set(listOf(dates.next)),
+    coming: new Set(listOf(dates.coming)),
+    last: new Set(listOf(dates.last)),
+  };
+  const numbers = new Map(
+    listOf(language.numbers).map((entry) => {
+      const [n = '', ...word] = entry.split(' ');
+      return [word.join(' '), Number(n)];
+    }),
+  );
+  const units = UNITS.flatMap((unit) => listOf(dates[unit]).map((word) => [word, unit] as const));
+  return {
+    rules: rulesOf(language, numbers),
+    months: indexOf(language.months),
+    weekdays: new Map([...indexOf(language.weekdays), ...indexOf(language.shortDays)]),
+    numbers,
+    is: (kind, words) => words !== undefined && sets[kind].has(words.replace(/\s+/g, ' ').trim()),
+    unitOf: (word) => units.find(([w]) => w === word.replace(/\s+/g, ' '))?.[1] ?? null,
+    any: anyDateWord(language),
+  };
+});
+
+function indexOf(words: readonly Words[]): Map<string, number> {
+  return new Map(words.flatMap((alternatives, i) => listOf(alternatives).map((word) => [word, i] as const)));
+}
+
+function anyDateWord({ months, weekdays, dates }: Language): RegExp {
+  const { today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd } = dates;
+  const { noon, dayPart, fortnight, day, hour, workday } = dates;
+  return new RegExp(
+    `\\d|${B}${alternatives(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday)}${E}`,
+    'u',
+  );
+}
+
+function rulesOf({ code, months, weekdays, shortDays, dates, cues }: Language, numbers: ReadonlyMap<string, number>) {
+  const or = alternatives;
+  const rule = (source: string) => new RegExp(source, 'gu');
+  const month = `(?<month>${or(...months)})(?:\\.(?=\\s*[\\d,]|\\s+\\p{Ll}))?`;
+  const link = `(?:\\s*(?:${or(dates.of, dates.article)})\\s*){0,2}\\s*`;
+  const mark = `(?:${or(dates.ordinalMark)})?`;
+  const year = `(?:(?:\\s*,\\s*|\\s+${or(dates.of)}\\s+|\\s+|\\.)(?<year>${YEAR}))?`;
+  const turn = or(dates.next, dates.coming, dates.last);
+  const number = `(?<n>\\d{1,3}|${or([...numbers.keys()].join('|'))})`;
+  const unit = `(?<unit>${or(...UNITS.map((u) => dates[u]))})`;
+  const period = `(?<unit>${or(dates.week, dates.month, dates.quarter, dates.year)})`;
+  const to = or(dates.to);
+  const marked = ['en', 'de', 'nl'].includes(code) ? `${or(dates.ordinalMark)}` : mark;
+  const ends = `(?=\\s*(?:[.,;:!?)-]|$)|\\s+${or(dates.at, dates.to, cues.latest, cues.by)}${E})`;
+  return {
+    iso: rule(
+      `(?<![\\d-])(?<y>\\d{4})-(?<m>\\d{2})-(?<d>\\d{2})(?!\\d)(?:[t ](?<hh>\\d{2}):(?<mm>\\d{2})(?::\\d{2}(?:\\.\\d+)?)?(?<zone>z|[+-]\\d{2}:?\\d{2})?)?`,
+    ),
+    yearFirst: rule(`(?<![\\d/.])(?<y>\\d{4})[/.](?<m>\\d{1,2})[/.](?<d>\\d{1,2})(?![\\d/])`),
+    numeric: rule(
+      `(?<![\\d/.,:\\p{L}-])(?<a>\\d{1,2})(?:(?<sep>[./-])(?<b>\\d{1,2})\\k<sep>\\s?(?<year>\\d{4}|\\d{2})(?![\\d/]|[.,]\\d)|/(?<c>\\d{1,2})(?![\\d/%]|[.,]\\d)|\\.\\s?(?<e>\\d{1,2})\\.(?!\\d))`,
+    ),
+    dayAndMonth: rule(
+      `${B}(?<d1>${DAY})${mark}\\s*(?:${to}|[-/])\\s*(?:${or(dates.article)}\\s+)?(?<d>${DAY})${mark}${link}${month}${E}${year}`,
+    ),
+    dayMonth: rule(`(?<![\\p{L}\\p{N}.,/:])(?<d>${DAY})${mark}(?:${link}|[-/])${month}${E}${year}`),
+    monthDay:
+      code === 'en'
+        ? rule(
+            `${B}${month}\\s+(?:the\\s+)?(?:(?<d1>${DAY})${mark}\\s*(?:-|to|and)\\s*)?(?<d>${DAY})${mark}(?![\\p{L}\\p{N}:%])${year}`,
+          )
+        : /(?!)/gu,
+    part: rule(
+      `${B}(?:(?<end>${or(dates.endOf)})|(?<middle>${or(dates.middleOf)})|(?<start>${or(dates.startOf)}))[\\s-]*(?:${or(dates.of, dates.article)}\\s+){0,2}(?:(?<turn>${turn})\\s+)?(?:${month}${year}|${period}(?:\\s+(?<turn2>${turn}))?)${E}`,
+    ),
+    period: rule(
+      `${B}(?:(?<turn>${turn})\\s+${period}|${period.replace('unit', 'unit2')}\\s+(?<turn2>${turn}))${E}`,
+    ),
+    edge: rule(
+      `${B}(?:(?<weekEnd>${or(dates.weekEnd)})|(?<monthEnd>${or(dates.monthEnd)})|(?<yearEnd>${or(dates.yearEnd)}))(?:\\s+(?<turn>${turn}))?${E}`,
+    ),
+    weekNumber: rule(`${B}${or(dates.weekNumber)}\\s?(?<n>[1-9]|[1-4]\\d|5[0-3])(?:[/\\s]+(?<year>\\d{4}))?(?![\\d.:])${E}`),
+    weekday: rule(
+      `${B}(?:(?<turn>${turn})\\s+)?(?<weekday>${or(...weekdays)})(?:s|'s)?(?:\\s+(?<turn2>${or(dates.next, dates.last, dates.coming)})(?!\\s+${period.replace('?<unit>', '?:')}${E}))?${E}`,
+    ),
+    shortDay: rule(
+      `${B}(?:(?<cue>${or(cues.by, cues.on, cues.until, dates.next, dates.coming)})\\s+)?(?<weekday>${or(...shortDays)})${E}\\.?(?<follows>,?\\s*\\d)?`,
+    ),
+    relative: rule(
+      `${B}(?:(?<dayAfter>${or(dates.dayAfterTomorrow)})|(?<tomorrow>${or(dates.tomorrow)})|(?<today>${or(dates.today)})|(?<yesterday>${or(dates.yesterday)}))${E}`,
+    ),
+    within: rule(
+      `${B}${or(dates.within)}\\s+(?:${or(dates.article)}\\s+)?(?:(?:next|${or(dates.next)})\\s+)?${number}[\\s-]*(?:\\([^)]{1,12}\\)\\s*)?${unit}${E}`,
+    ),
+    fromNow: rule(`${B}${number}[\\s-]*${unit}\\s*${or(dates.fromNow)}${E}`),
+    ago: rule(
+      `${B}(?:${or(dates.agoBefore)}\\s+${number}\\s+${unit}|${number.replace('<n>', '<n2>')}\\s+${unit.replace('<unit>', '<unit2>')}\\s+${or(dates.agoAfter)})${E}`,
+    ),
+    dayOfMonth: rule(`${B}${or(dates.dayOfMonth)}\\s+(?<d>${DAY})${marked}(?!\\s*[%€$£]|[.,]?\\d)${ends}`),
+  };
+}
+
+/** The folded text with one kind of blank, as the rules read it. */
+export const foldSentence = (text: string) => fold(text);

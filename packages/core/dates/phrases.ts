@@ -1,0 +1,142 @@
+import { alternatives, fold, perLanguage, type Language } from '../languages/index.ts';
+import { clockTimes, type ClockTime } from './clock.ts';
+import { cuesOf } from './cues.ts';
+import { mondayOf, weekdayOf } from './day.ts';
+import { grammarOf } from './grammar.ts';
+import { namedDays, type Frame, type NamedDay } from './rules.ts';
+
+/** A day in a sentence with all that stands with it: weekday, clock time, the part of the day, the end of a range. */
+export interface Phrase extends NamedDay {
+  time: string | null;
+  zone: string | null;
+  /** Hours from and to are named. */
+  hours: boolean;
+  /** Only a clock time or a part of the day is named; the day is the message's own. */
+  dayless: boolean;
+  disagrees: boolean;
+}
+
+/** The date phrases of a sentence; places count in it. */
+export function findPhrases(sentence: string, frame: Frame): Phrase[] {
+  const folded = fold(sentence);
+  if (!grammarOf(frame.language).any.test(folded)) return [];
+  const days = joinDays(folded, namedDays(folded, frame), frame.language);
+  return joinTimes(folded, days, frame);
+}
+
+const joints = perLanguage(({ dates, cues }: Language) => ({
+  beside: new RegExp(`^[\\s,(]*(?:${alternatives(dates.article, dates.of, dates.dayOfMonth)}[\\s,(]*){0,2}$`, 'u'),
+  range: new RegExp(`^\\s*${alternatives(dates.to)}\\s*(?:${alternatives(dates.article, cues.on)}\\s*)?$`, 'u'),
+  from: new RegExp(`${alternatives(dates.from)}\\s*(?:${alternatives(dates.article)}\\s*)?$`, 'u'),
+  toTime: new RegExp(
+    `^[\\s,()@]*(?:${alternatives(dates.at, cues.by, cues.on, cues.until, cues.latest, dates.article, dates.dayPart, dates.of)}[\\s,()]*){0,4}$`,
+    'u',
+  ),
+  dayPart: new RegExp(
+    `(?<![\\p{L}])${alternatives(cues.by, cues.until)}\\s+(?:${alternatives(dates.article)}\\s+)?(?<part>${alternatives(dates.dayPart)})(?![\\p{L}])`,
+    'gu',
+  ),
+}));
+
+type Joined = NamedDay & { disagrees: boolean };
+
+function joinDays(folded: string, days: readonly NamedDay[], language: Language): Joined[] {
+  const joined: Joined[] = [];
+  for (const day of days) {
+    const last = joined.at(-1);
+    const one = last && joinPair(last, day, folded, language);
+    if (one) joined[joined.length - 1] = one;
+    else joined.push({ ...day, disagrees: false });
+  }
+  return joined;
+}
+
+function joinPair(a: Joined, b: NamedDay, folded: string, language: Language): Joined | null {
+  const gap = folded.slice(a.end, b.start);
+  const joint = joints(language);
+  const span = { start: a.start, end: b.end };
+  if (joint.beside.test(gap)) {
+    const [weekday, other] = a.grain === 'weekday' ? [a, b] : b.grain === 'weekday' ? [b, a] : [null, null];
+    if (!weekday || other.grain === 'weekday' || other.grain === 'period') return null;
+    if (other.grain === 'week') return { ...weekday, ...span, day: mondayOf(other.day) + weekdayOf(weekday.day), disagrees: false };
+    const clash = weekdayOf(weekday.day) !== weekdayOf(other.day);
+    return { ...other, ...span, disagrees: clash && other.grain === 'day' };
+  }
+  if (cuesOf(language).move.test(folded)) return null;
+  const begins = /^\s*-\s*$/.test(gap) || joint.from.test(folded.slice(Math.max(0, a.start - 24), a.start));
+  if (joint.range.test(gap) && begins && b.day >= a.day) return { ...b, ...span, from: a.day, disagrees: b.grain === 'day' && a.disagrees };
+  return null;
+}
+
+const whole = (day: Joined): Phrase => ({
+  ...day,
+  time: day.clock?.time ?? null,
+  zone: day.clock?.zone ?? null,
+  hours: false,
+  dayless: false,
+});
+
+function joinTimes(folded: string, days: readonly Joined[], frame: Frame): Phrase[] {
+  const joint = joints(frame.language);
+  const phrases = days.map(whole);
+  const alone: ClockTime[] = [];
+  const times = clockTimes(folded, frame.language).filter((t) => days.every((d) => t.end <= d.start || t.start >= d.end));
+  for (const time of times) {
+    const before = phrases.findLastIndex((p) => p.end <= time.start);
+    const after = phrases.findIndex((p) => p.start >= time.end);
+    const near = [before, after].find((i) => {
+      const phrase = phrases[i];
+      if (!phrase || phrase.time !== null) return false;
+      const gap = i === before ? folded.slice(phrase.end, time.start) : folded.slice(time.end, phrase.start);
+      return gap.length <= 40 && joint.toTime.test(gap);
+    });
+    const phrase = near === undefined ? undefined : phrases[near];
+    if (phrase && near !== undefined) phrases[near] = withTime(phrase, time);
+    else alone.push(time);
+  }
+  const parts = [...folded.matchAll(joint.dayPart)].map((match) => {
+    const end = match.index + match[0].length;
+    return { start: end - (match.groups?.part ?? '').length, end };
+  });
+  const free = parts.filter((part) => phrases.every((p) => !near(folded, p, part, joint.toTime)));
+  return [...phrases, ...alone.map((time) => onThatDay(time, frame, time)), ...free.map((part) => onThatDay(part, frame, null))].toSorted(
+    (a, b) => a.start - b.start,
+  );
+}
+
+interface Span {
+  start: number;
+  end: number;
+}
+
+function near(folded: string, phrase: Span, part: Span, filler: RegExp): boolean {
+  const gap = phrase.end <= part.start ? folded.slice(phrase.end, part.start) : folded.slice(part.end, phrase.start);
+  return (phrase.start < part.end && part.start < phrase.end) || filler.test(gap);
+}
+
+function withTime(phrase: Phrase, time: ClockTime): Phrase {
+  return {
+    ...phrase,
+    start: Math.min(phrase.start, time.start),
+    end: Math.max(phrase.end, time.end),
+    time: time.time,
+    zone: time.zone,
+    hours: time.range,
+  };
+}
+
+function onThatDay(span: Span, { today }: Frame, time: ClockTime | null): Phrase {
+  return {
+    start: span.start,
+    end: span.end,
+    day: today,
+    grain: 'day',
+    fixed: false,
+    weak: false,
+    time: time?.time ?? null,
+    zone: time?.zone ?? null,
+    hours: time?.range ?? false,
+    dayless: true,
+    disagrees: false,
+  };
+}

@@ -1,0 +1,223 @@
+import type { Language } from '../languages/index.ts';
+import {
+  addMonths,
+  addWorkdays,
+  dayOf,
+  FRIDAY,
+  lastOfMonth,
+  mondayOf,
+  mondayOfWeek,
+  partsOf,
+  weekdayOf,
+  type Closed,
+  type Day,
+} from './day.ts';
+import { grammarOf, type Grammar, type RuleName, type Unit } from './grammar.ts';
+import type { DateOrder } from './phrase.ts';
+
+/** What a date is read from. */
+export interface Frame {
+  language: Language;
+  today: Day;
+  order: DateOrder;
+  closed: Closed;
+}
+
+export type Grain = 'day' | 'weekday' | 'dayOfMonth' | 'week' | 'period';
+
+/** A day named in a sentence, before it is joined with its neighbours. */
+export interface NamedDay {
+  start: number;
+  end: number;
+  day: Day;
+  grain: Grain;
+  /** Named with its year. */
+  fixed: boolean;
+  /** Digits that may as well be something else. */
+  weak: boolean;
+  /** The first day, where a range is named. */
+  from?: Day;
+  /** A clock time within the phrase itself (`2026-03-05T17:00Z`), with its zone if one is named. */
+  clock?: { time: string; zone: string | null };
+}
+
+type Groups = Record<string, string | undefined>;
+type Found = Omit<NamedDay, 'start' | 'end'> | null;
+
+/** The days that a folded sentence names; where two overlap, the longer one. */
+export function namedDays(folded: string, frame: Frame): NamedDay[] {
+  const grammar = grammarOf(frame.language);
+  const found: NamedDay[] = [];
+  for (const [name, pattern] of Object.entries(grammar.rules) as [RuleName, RegExp][]) {
+    for (const match of folded.matchAll(pattern)) {
+      const named = READ[name](match.groups ?? {}, frame, grammar);
+      if (!named) continue;
+      const trimmed = match[0].trimEnd().length;
+      found.push({ start: match.index, end: match.index + trimmed, ...named });
+    }
+  }
+  return withoutOverlaps(found);
+}
+
+function withoutOverlaps(found: NamedDay[]): NamedDay[] {
+  const kept: NamedDay[] = [];
+  for (const one of found.toSorted((a, b) => b.end - b.start - (a.end - a.start))) {
+    if (kept.every((other) => one.end <= other.start || one.start >= other.end)) kept.push(one);
+  }
+  return kept.toSorted((a, b) => a.start - b.start);
+}
+
+const plain = (day: Day | null, fixed = false): Found =>
+  day === null ? null : { day, grain: 'day', fixed, weak: false };
+
+const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar) => Found> = {
+  iso: ({ y, m, d, hh, mm, zone }) => {
+    const named = plain(dayOf(Number(y), Number(m), Number(d)), true);
+    if (!named || hh === undefined || mm === undefined) return named;
+    return { ...named, clock: { time: `${hh}:${mm}`, zone: zone ?? null } };
+  },
+  yearFirst: ({ y, m, d }) => plain(dayOf(Number(y), Number(m), Number(d)), true),
+  numeric: readNumeric,
+  dayAndMonth: ({ d1, d, month, year }, frame, grammar) => {
+    const named = withYear(grammar.months.get(month ?? ''), Number(d), year, frame);
+    const first = withYear(grammar.months.get(month ?? ''), Number(d1), year, frame);
+    return named && first ? { ...named, from: first.day } : named;
+  },
+  dayMonth: ({ d, month, year }, frame, grammar) =>
+    withYear(grammar.months.get(month ?? ''), Number(d), year, frame),
+  monthDay: ({ d1, d, month, year }, frame, grammar) => {
+    const named = withYear(grammar.months.get(month ?? ''), Number(d), year, frame);
+    const first = d1 === undefined ? null : withYear(grammar.months.get(month ?? ''), Number(d1), year, frame);
+    return named && first ? { ...named, from: first.day } : named;
+  },
+  part: readPart,
+  period: ({ turn, turn2, unit, unit2 }, frame, grammar) => {
+    const kind = grammar.unitOf(unit ?? unit2 ?? '');
+    if (kind === null || grammar.is('last', turn ?? turn2)) return null;
+    const ahead = grammar.is('next', turn ?? turn2) ? 1 : 0;
+    const day = endOfPeriod(kind, ahead, frame.today);
+    return day === null ? null : { day, grain: kind === 'week' ? 'week' : 'period', fixed: false, weak: ahead === 0 };
+  },
+  edge: ({ weekEnd, monthEnd, turn }, frame, grammar) => {
+    const kind = weekEnd !== undefined ? 'week' : monthEnd !== undefined ? 'month' : 'year';
+    return plain(endOfPeriod(kind, grammar.is('next', turn) ? 1 : 0, frame.today));
+  },
+  weekNumber: ({ n, year }, frame) => {
+    const monday = mondayOfWeek(year === undefined ? partsOf(frame.today).year : Number(year), Number(n));
+    const passed = year === undefined && monday + 6 < frame.today;
+    const day = passed ? mondayOfWeek(partsOf(frame.today).year + 1, Number(n)) : monday;
+    return { day: day + FRIDAY, grain: 'week', fixed: false, weak: false };
+  },
+  weekday: ({ weekday, turn, turn2 }, frame, grammar) =>
+    readWeekday(weekday, turn ?? turn2, frame, grammar),
+  shortDay: ({ cue, weekday, follows }, frame, grammar) =>
+    cue === undefined && follows === undefined ? null : readWeekday(weekday, cue, frame, grammar),
+  relative: ({ today, tomorrow, dayAfter }, frame) => {
+    const ahead = today !== undefined ? 0 : tomorrow !== undefined ? 1 : dayAfter !== undefined ? 2 : -1;
+    return plain(frame.today + ahead);
+  },
+  within: readSpan,
+  fromNow: readSpan,
+  ago: ({ n, n2, unit, unit2 }, frame, grammar) => {
+    const day = later(numberOf(n ?? n2, grammar), grammar.unitOf(unit ?? unit2 ?? ''), frame, -1);
+    return day === null ? null : { day, grain: 'day', fixed: true, weak: false };
+  },
+  dayOfMonth: ({ d }, frame) => {
+    const day = nextDayOfMonth(Number(d), frame.today);
+    return day === null ? null : { day, grain: 'dayOfMonth', fixed: false, weak: false };
+  },
+};
+
+function readNumeric({ a, b, c, e, sep, year }: Groups, frame: Frame): Found {
+  const first = Number(a);
+  const second = Number(b ?? c ?? e);
+  const monthFirst = frame.order === 'MDY' && frame.language.code === 'en' && sep !== '.' && e === undefined;
+  const [day, month] = (monthFirst && first <= 12) || second > 12 ? [second, first] : [first, second];
+  if (e !== undefined && frame.language.code !== 'de') return null;
+  const named = withYear(month - 1, day, year, frame);
+  return named ? { ...named, weak: c !== undefined } : null;
+}
+
+/** `month` counts from 0. Without a year it is the next such day, today included. */
+function withYear(month: number | undefined, date: number, year: string | undefined, frame: Frame): Found {
+  if (month === undefined) return null;
+  if (year !== undefined) return plain(dayOf(fullYear(year), month + 1, date), true);
+  const thisYear = partsOf(frame.today).year;
+  const day = dayOf(thisYear, month + 1, date);
+  if (day !== null && day >= frame.today) return plain(day);
+  const next = [1, 2, 3, 4].map((ahead) => dayOf(thisYear + ahead, month + 1, date)).find((d) => d !== null);
+  return plain(next ?? null);
+}
+
+function fullYear(written: string): number {
+  const year = Number(written.replace("'", ''));
+  return year < 100 ? 2000 + year : year;
+}
+
+function readPart({ end, middle, month, year, unit, turn, turn2 }: Groups, frame: Frame, grammar: Grammar): Found {
+  const index = grammar.months.get(month ?? '');
+  if (index !== undefined) {
+    const at = year === undefined ? null : fullYear(year);
+    const { year: now, month: nowMonth } = partsOf(frame.today);
+    const inYear = at ?? (index + 1 >= nowMonth ? now : now + 1);
+    const first = dayOf(inYear, index + 1, 1);
+    if (first === null) return null;
+    if (end !== undefined) return plain(lastOfMonth(inYear, index + 1), at !== null);
+    return plain(middle !== undefined ? first + 14 : first, at !== null);
+  }
+  const kind = grammar.unitOf(unit ?? '');
+  if (kind === null || grammar.is('last', turn ?? turn2)) return null;
+  const last = endOfPeriod(kind, grammar.is('next', turn ?? turn2) ? 1 : 0, frame.today);
+  if (last === null || end !== undefined) return plain(last);
+  if (kind === 'week') return plain(middle === undefined ? last - 4 : last - 2);
+  const { year: y, month: m } = partsOf(last);
+  return plain(dayOf(y, kind === 'year' ? 1 : m, middle === undefined ? 1 : 15));
+}
+
+/** Friday of the week, last day of the month, quarter or year, `ahead` of them from today. */
+function endOfPeriod(kind: Unit, ahead: number, today: Day): Day | null {
+  const { year, month } = partsOf(today);
+  if (kind === 'week') {
+    const friday = mondayOf(today) + FRIDAY + ahead * 7;
+    return friday < today ? friday + 7 : friday;
+  }
+  if (kind === 'month') return lastOfMonth(year, month + ahead);
+  if (kind === 'quarter') return lastOfMonth(year, (Math.floor((month - 1) / 3) + 1 + ahead) * 3);
+  return kind === 'year' ? lastOfMonth(year + ahead, 12) : null;
+}
+
+/** The next such day after today; “next Friday” is the following week's; “last Friday” the one before. */
+function readWeekday(name: string | undefined, turn: string | undefined, frame: Frame, grammar: Grammar): Found {
+  const wanted = grammar.weekdays.get(name ?? '');
+  if (wanted === undefined) return null;
+  const here = weekdayOf(frame.today);
+  const coming = frame.today + ((wanted - here + 6) % 7) + 1;
+  if (grammar.is('last', turn)) return { day: coming - 7, grain: 'weekday', fixed: true, weak: false };
+  const day = grammar.is('next', turn) ? mondayOf(frame.today) + 7 + wanted : coming;
+  return { day, grain: 'weekday', fixed: grammar.is('next', turn), weak: false };
+}
+
+function readSpan({ n, unit }: Groups, frame: Frame, grammar: Grammar): Found {
+  return plain(later(numberOf(n, grammar), grammar.unitOf(unit ?? ''), frame, 1), true);
+}
+
+const numberOf = (word: string | undefined, grammar: Grammar) =>
+  grammar.numbers.get((word ?? '').replace(/\s+/g, ' ')) ?? Number(word);
+
+function later(count: number, unit: Unit | null, { today, closed }: Frame, sign: 1 | -1): Day | null {
+  if (!Number.isFinite(count) || count > 999 || unit === null || unit === 'quarter') return null;
+  if (unit === 'hour') return today + sign * Math.ceil(count / 24);
+  if (unit === 'workday') return sign === 1 ? addWorkdays(today, count, closed) : today - count;
+  if (unit === 'month') return addMonths(today, sign * count);
+  if (unit === 'year') return addMonths(today, sign * count * 12);
+  return today + sign * count * { day: 1, week: 7, fortnight: 14 }[unit];
+}
+
+function nextDayOfMonth(date: number, today: Day): Day | null {
+  const { year, month, date: now } = partsOf(today);
+  const first = date >= now ? 0 : 1;
+  return [0, 1, 2].map((i) => dayOf(year, month + first + i, date) ?? afterYear(year, month + first + i, date)).find((d) => d !== null) ?? null;
+}
+
+const afterYear = (year: number, month: number, date: number) =>
+  month > 12 ? dayOf(year + 1, month - 12, date) : null;

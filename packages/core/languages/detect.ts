@@ -1,0 +1,34 @@
+import { fold } from './fold.ts';
+import type { LanguageCode } from './language.ts';
+import { LANGUAGES } from './languages.ts';
+import { listOf } from './words.ts';
+
+/** Words that tell more than the function words do; each language's own. */
+const vocabularies = new Map<string, LanguageCode[]>();
+
+function vocabulary(): Map<string, LanguageCode[]> {
+  if (vocabularies.size > 0) return vocabularies;
+  for (const { code, common, months, weekdays, mail, requests } of LANGUAGES) {
+    const words = [common, ...months, ...weekdays, mail.greeting, mail.signOff, requests.please, requests.verbs]
+      .flatMap(listOf)
+      .flatMap((phrase) => phrase.split(/\s+/));
+    for (const word of new Set(words)) vocabularies.set(word, [...(vocabularies.get(word) ?? []), code]);
+  }
+  return vocabularies;
+}
+
+/** More words than these add nothing. */
+const MOST_WORDS = 400;
+
+/** The language whose words the text uses most, or null where it uses none; `fallback` wins a draw. */
+export function detectLanguage(text: string, fallback: LanguageCode | null = null): LanguageCode | null {
+  const scores = new Map<LanguageCode, number>();
+  const words = fold(text.slice(0, MOST_WORDS * 12)).match(/[\p{L}']+/gu) ?? [];
+  for (const word of words.slice(0, MOST_WORDS)) {
+    const codes = vocabulary().get(word) ?? [];
+    for (const code of codes) scores.set(code, (scores.get(code) ?? 0) + 1 / codes.length);
+  }
+  if (fallback !== null) scores.set(fallback, (scores.get(fallback) ?? 0) + 0.6);
+  const [best] = [...scores].toSorted((a, b) => b[1] - a[1]);
+  return best?.[0] ?? null;
+}

@@ -1,0 +1,141 @@
+export type LanguageCode = 'en' | 'de' | 'fr' | 'es' | 'pt' | 'nl' | 'it' | 'sv';
+
+/** A closed class of words: alternatives between `|`, a blank for any white space. Accents and case do not matter. */
+export type Words = string;
+
+/** What the scorers know of a language: which words belong to which closed class. They know no word themselves. */
+export interface Language {
+  code: LanguageCode;
+  /** Function words that tell the language from the others. */
+  common: Words;
+  /** January to December; Monday to Sunday. The first alternative is the full name. */
+  months: readonly Words[];
+  weekdays: readonly Words[];
+  /** Short names that are also other words: they count only in front of a date, or with a capital behind a cue. */
+  shortDays: readonly Words[];
+  /** Numbers written out: `3 three`. */
+  numbers: Words;
+  /** First to tenth, as words that count things off. */
+  ordinals: readonly Words[];
+  dates: DateWords;
+  cues: CueWords;
+  requests: RequestWords;
+  mail: MailWords;
+}
+
+export interface DateWords {
+  today: Words;
+  tomorrow: Words;
+  dayAfterTomorrow: Words;
+  yesterday: Words;
+  /** “next”, in front of or behind the day; “this, coming”; “last”. */
+  next: Words;
+  coming: Words;
+  last: Words;
+  hour: Words;
+  day: Words;
+  workday: Words;
+  week: Words;
+  fortnight: Words;
+  month: Words;
+  quarter: Words;
+  year: Words;
+  endOf: Words;
+  middleOf: Words;
+  startOf: Words;
+  /** Whole phrases for the end of the week, the month, the year. */
+  weekEnd: Words;
+  monthEnd: Words;
+  yearEnd: Words;
+  /** In front of a span of time that begins now; behind one; in front of and behind one that has passed. */
+  within: Words;
+  fromNow: Words;
+  agoBefore: Words;
+  agoAfter: Words;
+  article: Words;
+  of: Words;
+  ordinalMark: Words;
+  /** In front of a bare day of the month (“the 12th”, “den 12.”). */
+  dayOfMonth: Words;
+  at: Words;
+  clock: Words;
+  noon: Words;
+  /** A part of the day, or its end: the day alone. */
+  dayPart: Words;
+  weekNumber: Words;
+  weekOf: Words;
+  from: Words;
+  to: Words;
+  every: Words;
+}
+
+export interface CueWords {
+  /** In front of a date: it ends there for sure; it may also be a state that ends there; a day named plainly. */
+  by: Words;
+  until: Words;
+  on: Words;
+  /** Behind a date. */
+  latest: Words;
+  dueNoun: Words;
+  /** What a thing is needed for: “for”, “in time for”, “ahead of”. */
+  purpose: Words;
+  obligation: Words;
+  event: Words;
+  past: Words;
+  /** The date of a document: “of”, “dated”, “issued on”. */
+  issue: Words;
+  absence: Words;
+  /** The writer speaks of what he himself will do. */
+  commit: Words;
+  move: Words;
+  instead: Words;
+  lift: Words;
+}
+
+export interface RequestWords {
+  please: Words;
+  /** In front of the verb of a request. */
+  frames: Words;
+  /** In front of the thing that is wanted. */
+  needs: Words;
+  /** The verb for a thing that is wanted. */
+  provide: string;
+  /** Between the thing and a participle: “needs to be”. */
+  passive: Words;
+  /** Words that look like a request and ask for nothing. */
+  courtesy: Words;
+  /** What a request may begin with, bare: imperatives (and infinitives) of common verbs. */
+  verbs: Words;
+  /** Form → base form, where they differ: `sent send`. */
+  forms: Words;
+  /** Verb at the end of the clause (de, nl); particles that part from it. */
+  verbLast: boolean;
+  particles: Words;
+  /** People it is done for; words in front of the verb that say nothing. */
+  indirect: Words;
+  fillers: Words;
+  pronouns: Words;
+  /** Begins a reason, a condition or a purpose. */
+  reason: Words;
+  high: Words;
+  medium: Words;
+  low: Words;
+  /** Over a list of tasks; over a list of something else. */
+  taskHeading: Words;
+  otherHeading: Words;
+  /** Headings of a table's columns, by role. */
+  action: Words;
+  owner: Words;
+  when: Words;
+  done: Words;
+}
+
+export interface MailWords {
+  greeting: Words;
+  signOff: Words;
+  mobile: Words;
+  legal: Words;
+  unsubscribe: Words;
+  external: Words;
+  automatic: Words;
+}

@@ -1,0 +1,25 @@
+import { fold } from './fold.ts';
+import type { Words } from './language.ts';
+
+/** What no table holds. */
+const NOTHING = '(?!)';
+
+const escape = (text: string) => text.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&');
+
+/** The alternatives of a class as a pattern for folded text, the longest first; blanks are any white space. */
+export function alternatives(...classes: Words[]): string {
+  const words = [...new Set(classes.flatMap(listOf))].toSorted((a, b) => b.length - a.length);
+  return words.length === 0 ? NOTHING : `(?:${words.map((w) => escape(w).replaceAll(' ', '\\s+')).join('|')})`;
+}
+
+export function listOf(words: Words): string[] {
+  return words
+    .split('|')
+    .map((word) => fold(word).trim())
+    .filter((word) => word !== '');
+}
+
+/** The class as whole words, anywhere in a folded text. */
+export function wholeWords(...classes: Words[]): RegExp {
+  return new RegExp(`(?<![\\p{L}\\p{N}])${alternatives(...classes)}(?![\\p{L}\\p{N}])`, 'u');
+}

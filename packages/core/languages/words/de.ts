@@ -1,0 +1,146 @@
+import type { Language } from '../language.ts';
+
+export const de: Language = {
+  code: 'de',
+  common:
+    'der|die|das|und|zu|ist|für|sie|ihr|wir|unser|mit|von|dass|dies|bitte|haben|wird|werden|sind|sein|es|auf|am|im|bei|aus|würde|könnte|können|nicht|hat|ein|eine|als|wenn|oder|den|dem|ich|mir|uns|noch|bis|zum|zur|nach|auch',
+  months: [
+    'januar|jänner|jan',
+    'februar|feb',
+    'märz|maerz|mrz',
+    'april|apr',
+    'mai',
+    'juni|jun',
+    'juli|jul',
+    'august|aug',
+    'september|sept|sep',
+    'oktober|okt',
+    'november|nov',
+    'dezember|dez',
+  ],
+  weekdays: ['montag|montags', 'dienstag', 'mittwoch', 'donnerstag', 'freitag', 'samstag|sonnabend', 'sonntag'],
+  shortDays: ['mo', 'di', 'mi', 'do', 'fr', 'sa', 'so'],
+  numbers:
+    '1 ein|1 eine|1 einer|1 einem|1 einen|2 zwei|3 drei|4 vier|5 fünf|6 sechs|7 sieben|8 acht|9 neun|10 zehn|12 zwölf|14 vierzehn|15 fünfzehn|20 zwanzig|30 dreißig',
+  ordinals: [
+    'erstens|zuerst|zunächst|als erstes',
+    'zweitens|als zweites',
+    'drittens|als drittes',
+    'viertens',
+    'fünftens',
+    'sechstens',
+    'dann|danach|außerdem|anschließend|ferner|weiterhin',
+    'schließlich|zuletzt|zum schluss|abschließend|und zuletzt',
+  ],
+  dates: {
+    today: 'heute|heute abend|heute nachmittag|heute morgen|heute mittag',
+    tomorrow: 'morgen|morgen früh|morgen vormittag|morgen nachmittag|morgen abend',
+    dayAfterTomorrow: 'übermorgen',
+    yesterday: 'gestern|vorgestern',
+    next: 'nächsten|nächster|nächste|nächstes|nächstem|folgenden|der nächsten|der nächste',
+    coming: 'kommenden|kommender|kommende|diesen|diesem|dieser|diese|dieses|den kommenden',
+    last: 'letzten|letzter|letzte|vergangenen|vergangener|vorigen|letztem',
+    hour: 'stunde|stunden|std',
+    day: 'tag|tage|tagen|kalendertage|kalendertagen|tages',
+    workday: 'arbeitstag|arbeitstage|arbeitstagen|werktag|werktage|werktagen|bankarbeitstagen|arbeitstages',
+    week: 'woche|wochen',
+    fortnight: 'vierzehn tage|vierzehn tagen',
+    month: 'monat|monate|monaten|monats',
+    quarter: 'quartal|quartals',
+    year: 'jahr|jahre|jahren|jahres',
+    endOf: 'ende|ende des|ende der|zum ende|ende vom',
+    middleOf: 'mitte|mitte des|mitte der',
+    startOf: 'anfang|anfang des|anfang der|beginn|zu beginn|zu beginn der',
+    weekEnd: 'wochenende|ende der woche|ende dieser woche|ende diese woche|zum wochenende',
+    monthEnd: 'monatsende|ende des monats|ende dieses monats|ultimo|zum monatsende',
+    yearEnd: 'jahresende|ende des jahres|ende dieses jahres|zum jahresende',
+    within: 'innerhalb von|innerhalb|binnen|in|in den nächsten|innert|innerhalb der nächsten|in spätestens',
+    fromNow: 'ab heute|nach erhalt|ab erhalt|ab zugang|nach zugang|ab rechnungsdatum|nach rechnungsdatum|nach eingang|ab jetzt',
+    agoBefore: 'vor',
+    agoAfter: '',
+    article: 'der|den|dem|des|das|die',
+    of: 'des|der|den|,|vom',
+    ordinalMark: '.',
+    dayOfMonth: 'den|dem|der|am|zum|bis zum|vom|bis|spätestens am',
+    at: 'um|bis|gegen|ab|vor|,',
+    clock: 'uhr|h',
+    noon: 'mittag|mittags|12 uhr mittags|zwölf uhr mittags',
+    dayPart:
+      'dienstschluss|feierabend|geschäftsschluss|büroschluss|ende des tages|tagesende|morgens|vormittag|vormittags|nachmittag|nachmittags|abend|abends|früh|nacht|mitternacht|arbeitsende|ladenschluss',
+    weekNumber: 'kw|kalenderwoche',
+    weekOf: 'woche vom|woche ab|woche ab dem',
+    from: 'vom|von|zwischen|zwischen dem|ab|vom zeitraum',
+    to: 'bis|bis zum|bis|und|und dem|auf den|auf|-',
+    every: 'jeden|jeder|jede|täglich|wöchentlich|monatlich|montags|dienstags|mittwochs|donnerstags|freitags|samstags|sonntags|werktags',
+  },
+  cues: {
+    by: 'sie haben bis|du hast bis|ihr habt bis|haben sie bis|hast du bis|zeit bis|haben zeit bis zum|bis|bis zum|bis spätestens|spätestens|spätestens am|spätestens zum|spätestens bis|bis einschließlich|bis am|bis ende|fällig am|fällig|fällig zum|fällig bis|frist|frist bis|frist ist|frist ist der|frist endet am|die frist endet am|deadline|deadline ist|deadline ist der|abgabetermin|abgabe|abgabe bis|abgabeschluss|einsendeschluss|einsendeschluss ist der|anmeldeschluss|anmeldeschluss ist der|stichtag|zahlbar bis|zahlbar bis zum|zahlbar innerhalb|läuft ab am|läuft am|endet am|schließt am|verfällt am|nicht später als|nicht später als am|termin|fälligkeitsdatum|fälligkeit|letzter termin|erbeten bis|u. a. w. g. bis|rückmeldung bis|um antwort bis|rechtzeitig vor|fällig sein am',
+    until: 'vor|vor dem|innerhalb|binnen|gültig bis|gültig bis zum|bis dahin|innert|noch vor|noch vor dem|zum',
+    on: 'am|den|dem|der|für|für den|zum|ist|ist der|vom|auf|auf den|in|im|um|noch|ende|diese|diesen',
+    latest: 'spätestens|als spätester termin|letzter tag|fällig|ist die frist|ist deadline|ist abgabe|ist abgabetermin|ist einsendeschluss|ist anmeldeschluss|ablaufen|abläuft|endet',
+    dueNoun:
+      'frist|fällig|fälligkeit|deadline|abgabetermin|abgabe|abgabeschluss|einsendeschluss|anmeldeschluss|stichtag|zahlbar|termin bis|überfällig|läuft ab|fristende|redaktionsschluss|zahlungsziel|letzter termin|letzter tag|erledigen bis|zu erledigen bis|bewerbungsschluss|zieltermin|rückgabe bis|meldeschluss|verfällt',
+    purpose: 'für|rechtzeitig zu|rechtzeitig zum|rechtzeitig vor|vor|bis zu|bis zur|bis zum|zum|zur|noch vor',
+    obligation:
+      'muss|müssen|musst|sollte|sollten|sollen|soll|brauchen|brauche|benötigen|benötige|benötigt|gebraucht|erforderlich|nötig|notwendig|zu erledigen|erwarten|erwarte|möchten|möchte|denk daran|denken sie daran|ist zu|sind zu|haben zu',
+    event:
+      'sitzung|besprechung|treffen|treffen uns|eröffnung|besuch|findet statt|statt|stattfinden|ankunft|kommt an|gebucht|geplant|konzert|workshop|konferenz|seminar|schulung|kurs|feier|fest|mittagessen|empfang|urlaub|ferien|termin am|gespräch|anruf|ausstellung|messe|reise|abfahrt|beginnt|beginn|start|startet|geburtstag|vortrag|probe|begehung|lieferung|geliefert|veranstaltung|tagung|meeting|versammlung|führung|abendessen|hochzeit|webinar|einweihung|jubiläum|vernissage|tag der offenen tür|läuft|öffnet|liefern',
+    past: 'war|waren|wurde|wurden|seit|erhalten|erhielten|eingegangen|gesendet|geschickt|letzten|besprochen|bestellt|gekauft|geliefert|angekommen|hatte|hatten|gekommen|stattgefunden|bezahlt|unterschrieben|vereinbart|verschickt|gestellt|gemeldet|geschrieben|habe ich|haben wir|gestern',
+    issue: 'vom|datiert|ausgestellt|ausgestellt am|datum|rechnungsdatum|stand|erstellt am|aus|bestelldatum|schreiben vom|rechnung vom|mail vom|angebot vom|angelegt am|version',
+    absence:
+      'abwesend|nicht im büro|im urlaub|auf reisen|geschlossen|nicht erreichbar|wieder erreichbar|wieder im büro|krank|öffnungszeiten|sprechzeiten|geöffnet|wieder da|außer haus|in elternzeit|bürozeiten',
+    commit:
+      'ich werde|wir werden|ich schicke|wir schicken|ich sende|wir senden|ich melde mich|wir melden uns|ich kann|wir können|ich bin dann|ich habe vor|wir planen|ich plane|wir liefern|ich liefere|sie erhalten|ihr erhaltet|du erhältst|du bekommst|sie bekommen|erhalten sie|bekommen sie|wird geliefert|wird versandt|wird ihnen|ich komme|wir kommen|ich gebe ihnen',
+    move: 'verschoben|verschiebt|verlängert|verlegt|vorgezogen|vorverlegt|geändert|neuer termin|neue frist|neues datum|neue deadline|korrektur|stattdessen|doch erst|doch schon|jetzt am|nun am|nun bis|jetzt bis|ändert sich|doch lieber|besser|gemeint war|doch bis',
+    instead: 'statt|anstatt|anstelle von|statt am|statt bis|nicht|nicht mehr|nicht am|und nicht',
+    lift: 'nicht mehr nötig|nicht mehr notwendig|nicht mehr erforderlich|nicht mehr benötigt|brauchen wir nicht mehr|brauche ich nicht mehr|nicht länger nötig|nicht mehr gebraucht|hat sich erledigt|ist erledigt|bereits erledigt|schon erledigt|gegenstandslos|ist hinfällig|hinfällig|entfällt|zurückgezogen|storniert|abgesagt|musst du nicht mehr|müssen sie nicht mehr|müsst ihr nicht mehr|nicht mehr zu schicken|nicht mehr senden|nicht mehr schicken|betrachten sie dies als erledigt|vergessen sie|vergiss|vergiss die',
+  },
+  requests: {
+    please: 'bitte|freundlicherweise|wenn möglich|falls möglich|danke|vielen dank|nach möglichkeit|gerne|mal|doch|auch|und|dann|noch|so|nun|also|im voraus|netterweise|kurz',
+    frames:
+      'bitte|könnten sie bitte|könnten sie|können sie bitte|können sie|kannst du bitte|kannst du|könntest du bitte|könntest du|könntet ihr bitte|könntet ihr|könnt ihr bitte|könnt ihr|würden sie bitte|würden sie|würdest du|würdet ihr|ich bitte sie|wir bitten sie|ich bitte dich|wir bitten dich|wir bitten euch|ich bitte euch|wir bitten darum|ich bitte darum|sie werden gebeten|ich möchte sie bitten|wir möchten sie bitten|ich möchte dich bitten|darf ich sie bitten|darf ich dich bitten|dürfen wir sie bitten|dürfte ich sie bitten|dürften wir sie bitten|denken sie bitte daran|denken sie daran|denk bitte daran|denk daran|vergessen sie bitte nicht|vergessen sie nicht|vergiss bitte nicht|vergiss nicht|es wäre schön, wenn sie|es wäre schön, wenn du|es wäre nett, wenn sie|es wäre nett, wenn du|es wäre toll, wenn du|es wäre hilfreich, wenn sie|wir wären ihnen dankbar, wenn sie|ich wäre ihnen dankbar, wenn sie|ich wäre dir dankbar, wenn du|wir wären dankbar, wenn sie|ich wäre dankbar, wenn sie|sie müssen|du musst|ihr müsst|sie sollten|du solltest|ihr solltet|du sollst|ich muss|wir müssen|wir sollten|ich sollte|wäre es möglich,|ist es möglich,|wäre es möglich|magst du|willst du|wollen sie|achten sie bitte darauf,|stellen sie bitte sicher, dass|stellen sie sicher, dass|es ist notwendig,|es ist erforderlich,|kann jemand|könnte jemand|jemand muss|jemand müsste',
+    needs:
+      'wir brauchen|ich brauche|wir benötigen|ich benötige|wir brauchen noch|ich brauche noch|wir benötigen noch|ich benötige noch|brauchen wir|brauche ich|benötigen wir|benötige ich|wir warten auf|wir warten noch auf|ich warte noch auf|ich warte auf|uns fehlt|uns fehlt noch|uns fehlen|uns fehlen noch|es fehlt|es fehlt noch|es fehlen|es fehlen noch|mir fehlt noch|mir fehlen noch|wir erwarten|ich erwarte|wir bitten um|ich bitte um|wir hätten gerne|ich hätte gerne|wir hätten gern|bitte um|um|wir bitten sie um|ich bitte sie um|erbitten wir|wir erbitten',
+    provide: 'Senden',
+    passive: 'muss|müssen|sollte|sollten|soll|sollen|ist zu|sind zu',
+    courtesy:
+      'zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis',
+    verbs:
+      'senden|sende|sendet|schicken|schick|schicke|schickt|zurücksenden|zurückschicken|bestätigen|bestätige|bestätigt|prüfen|prüfe|prüft|überprüfen|überprüfe|unterschreiben|unterschreibe|unterzeichnen|freigeben|antworten|antworte|anrufen|ruf|rufen|buchen|buche|bestellen|bestelle|bestellt|bezahlen|bezahle|zahlen|überweisen|überweise|vorbereiten|bereite|bereiten|einreichen|reichen|reiche|ausfüllen|füllen|fülle|füllt|aktualisieren|aktualisiere|hochladen|laden|lade|weiterleiten|leiten|leite|teilen|teile|teilt|organisieren|organisiere|bringen|bring|bringe|bringt|kaufen|kauf|kaufe|besorgen|besorge|geben|gib|gebt|schreiben|schreib|schreibe|abschließen|liefern|liefere|kontaktieren|kontaktiere|fragen|frag|frage|informieren|informiere|mitteilen|räumen|räume|räumt|putzen|reparieren|repariere|ersetzen|austauschen|erneuern|erneuere|anmelden|melden|melde|meldet|drucken|drucke|ausdrucken|scannen|scanne|kopieren|kopiere|abholen|holen|hol|hole|messen|miss|zählen|zähle|testen|teste|installieren|installiere|entfernen|entferne|löschen|lösche|hinzufügen|ergänzen|ergänze|ändern|ändere|korrigieren|korrigiere|schließen|öffnen|lesen|lies|suchen|such|suche|finden|wählen|wähle|entscheiden|stellen|stell|stelle|legen|leg|lege|nehmen|nimm|nehmt|lassen|lass|helfen|hilf|teilnehmen|kommen|komm|kommt|besuchen|besichtigen|fotografieren|beschriften|beschrifte|erstellen|erstelle|erstellt|berechnen|berechne|übersetzen|übersetze|bearbeiten|bearbeite|veröffentlichen|ankündigen|einladen|reservieren|reserviere|absagen|stornieren|verschieben|erinnern|erinnere|nachfassen|ablegen|begleichen|begleichen|erstatten|anbieten|bewerten|bewerte|planen|plane|besprechen|fertigstellen|klären|kläre|sicherstellen|behalten|gießen|gieß|füttern|abschließen|einschalten|ausschalten|berichten|nennen|nenne|nennt|angeben|gebt|beschreiben|beschreibe|erklären|bereitstellen|einstellen|abgeben|vereinbaren|vereinbare|tragen|trag|trage|eintragen|packen|pack|abrechnen|kündigen|kündige|beantworten|beantworte|vorlegen|legt|erledigen|erledige|sichern|speichern|verteilen|verteile|aufräumen|abstimmen|nachreichen|nachweisen|ausstellen|zusenden|zustellen|übermitteln|übermittle|übergeben|abschicken|wechseln|kümmern|kümmere|warten|beschaffen|begutachten|dokumentieren|markieren|notieren|zusammenstellen|zusammenfassen|auswerten|auffüllen|reinigen|reinige|streichen|gegenzeichnen',
+    forms: '',
+    verbLast: true,
+    particles:
+      'zurück|ab|an|ein|aus|mit|vor|zu|nach|weiter|bei|fest|durch|auf|um|her|hin|frei|hoch|bereit|fertig|teil|sicher|zusammen|vorbei|herunter|los|rüber',
+    indirect: 'uns|mir|ihm|ihnen|sie|du|ihr|an uns|an mich|dir|euch|mich',
+    fillers: 'bitte|doch|mal|noch|auch|dann|gerne|gern|uns|mir|kurz|nun|jetzt|einmal|wieder|möglichst|dringend|darum|daran|umgehend|zeitnah|dazu|hierzu|freundlicherweise|alle|sich',
+    pronouns: 'es|ihn|das|dies|sie|diese|diesen|dieses',
+    reason:
+      'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|falls|wenn|sofern|bevor|sobald|wonach|welche|welcher|welches|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank',
+    high: 'dringend|eilig|asap|so schnell wie möglich|schnellstmöglich|sofort|umgehend|höchste priorität|hohe priorität|kritisch|eilt|priorität: hoch|sehr wichtig|unverzüglich|brandeilig|notfall|priorität hoch|schnellstens|so bald wie möglich|baldmöglichst|top-priorität|oberste priorität|zeitkritisch',
+    medium: 'mittlere priorität|normale priorität|priorität: mittel|priorität: normal|priorität mittel|mittel dringend',
+    low: 'keine eile|nicht dringend|nicht eilig|eilt nicht|niedrige priorität|geringe priorität|wenn du zeit hast|wenn sie zeit haben|wenn du mal zeit hast|bei gelegenheit|priorität: niedrig|gelegentlich|lassen sie sich zeit|lass dir zeit|hat zeit|priorität niedrig|wann immer es passt|ohne eile|kein stress|in aller ruhe|keine dringlichkeit|drängt nicht|wenn es dir passt|wenn es ihnen passt|sobald du eine minute hast',
+    taskHeading:
+      'aufgaben|aufgabe|to-do|todo|todos|to-dos|nächste schritte|maßnahmen|offene punkte|zu erledigen|bitte|könnten sie|könntest du|könnt ihr|kannst du|folgendes|wir brauchen|noch offen|beschlüsse und aufgaben|was zu tun ist|checkliste|arbeitsliste|aktionspunkte|arbeiten|folgende|pendenzen|erledigungen|einige dinge|ein paar dinge|bis dahin',
+    otherHeading:
+      'agenda|tagesordnung|preise|preisliste|öffnungszeiten|programm|ablauf|speisekarte|teilnehmer|anwesend|anhänge|inhalt|themen|bestellübersicht|neuigkeiten|kontakt|leistungen|enthalten|im preis enthalten|entschuldigt|erledigt|zur info|zutaten|artikel|zeitplan|adresse|produkte|termine|kosten|honorare|gebühren',
+    action: 'aufgabe|maßnahme|was|todo|to-do|tätigkeit|aktion|punkt|thema|beschreibung|arbeit|schritt|aktivität|auftrag',
+    owner: 'wer|verantwortlich|zuständig|person|bearbeiter|name|verantwortung|durch|verantwortliche|durch wen',
+    when: 'bis|frist|fällig|termin|bis wann|wann|datum|deadline|fällig am|fälligkeit|erledigen bis|zieltermin',
+    done: 'status|erledigt|stand|fertig|fortschritt|zustand|ok',
+  },
+  mail: {
+    greeting:
+      'sehr geehrte|sehr geehrter|liebe|lieber|hallo|guten tag|guten morgen|moin|hi|servus|grüezi|grüß gott|liebes|guten abend|hallo zusammen|hey',
+    signOff:
+      'mit freundlichen grüßen|freundliche grüße|viele grüße|beste grüße|liebe grüße|herzliche grüße|schöne grüße|mfg|vg|lg|gruß|grüße|mit besten grüßen|mit freundlichem gruß|vielen dank|danke|besten dank|mit herzlichen grüßen|bis bald|hochachtungsvoll|herzlich|bg|viele liebe grüße|mit lieben grüßen|dank und gruß|freundlicher gruss|freundliche grüsse|herzlichst|ihre|ihr|euer|dein|deine|mit freundlichen grüssen|sonnige grüße',
+    mobile: 'von meinem|gesendet von|gesendet mit|diese nachricht wurde von meinem|outlook für',
+    legal:
+      'vertraulich|vertrauliche|rechtlich geschützte|empfänger|nicht der richtige adressat|irrtümlich erhalten|unbefugte|vernichten sie|geschäftsführer|amtsgericht|handelsregister|registergericht|hrb|ust-idnr|sitz der gesellschaft|denken sie an die umwelt|haftungsausschluss|weitergabe|bevor sie diese e-mail ausdrucken|aufsichtsrat|steuernummer',
+    unsubscribe:
+      'abmelden|abbestellen|newsletter|mailingliste|sie erhalten diese|im browser ansehen|datenschutz|abmeldelink|wenn sie keine weiteren|austragen|benachrichtigungseinstellungen|im browser öffnen|einstellungen verwalten',
+    external:
+      'externe e-mail|externer absender|externe mail|externer email|von außerhalb|nicht aus unserer organisation|externe nachricht|stammt von einem externen|keine links anklicken|von extern|außerhalb der organisation|extern gesendet|erhalten nicht oft',
+    automatic:
+      'abwesenheitsnotiz|automatische antwort|abwesenheit|unzustellbar|nicht zustellbar|lesebestätigung|autoreply|abwesenheitsmeldung|automatische benachrichtigung über|gelesen:|zustellung fehlgeschlagen',
+  },
+};

@@ -1,0 +1,156 @@
+import type { Language } from '../language.ts';
+
+export const en: Language = {
+  code: 'en',
+  common:
+    'the|and|to|of|is|for|you|your|we|our|with|by|that|this|please|have|will|are|be|it|on|at|from|would|could|can|not|has|an|as|if|or|need|me|my|us',
+  months: [
+    'january|jan',
+    'february|feb',
+    'march|mar',
+    'april|apr',
+    'may',
+    'june|jun',
+    'july|jul',
+    'august|aug',
+    'september|sept|sep',
+    'october|oct',
+    'november|nov',
+    'december|dec',
+  ],
+  weekdays: [
+    'monday|mondays',
+    'tuesday|tues',
+    'wednesday|weds',
+    'thursday|thurs|thur',
+    'friday',
+    'saturday',
+    'sunday',
+  ],
+  shortDays: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'],
+  numbers:
+    '1 one|1 a|1 an|2 two|3 three|4 four|5 five|6 six|7 seven|8 eight|9 nine|10 ten|12 twelve|14 fourteen|15 fifteen|20 twenty|21 twenty-one|30 thirty|2 a couple of|2 couple of',
+  ordinals: [
+    'first|firstly|first of all',
+    'second|secondly',
+    'third|thirdly',
+    'fourth|fourthly',
+    'fifth|fifthly',
+    'sixth',
+    'then|next|after that|also',
+    'finally|lastly|last but not least|last',
+  ],
+  dates: {
+    today: 'today|tonight|this morning|this afternoon|this evening',
+    tomorrow: 'tomorrow|tmrw|tomorrow morning|tomorrow afternoon|tomorrow evening',
+    dayAfterTomorrow: 'the day after tomorrow|day after tomorrow',
+    yesterday: 'yesterday|the day before yesterday',
+    next: 'next',
+    coming: 'this|coming|this coming|the coming',
+    last: 'last|past|previous',
+    hour: 'hour|hours|hrs|hr',
+    day: 'day|days|calendar days',
+    workday:
+      'working day|working days|business day|business days|workday|workdays|weekday|weekdays|work days',
+    week: 'week|weeks|wk|wks',
+    fortnight: 'fortnight|fortnights',
+    month: 'month|months',
+    quarter: 'quarter',
+    year: 'year|years',
+    endOf: 'end of|the end of|end|the last day of|late|close of',
+    middleOf: 'mid|middle of|the middle of|mid-',
+    startOf: 'early|beginning of|the beginning of|start of|the start of|early in',
+    weekEnd: 'end of week|end of the week|end of this week|eow|weekend|the weekend|this weekend',
+    monthEnd: 'end of month|end of the month|end of this month|eom|month end|month-end|the month’s end',
+    yearEnd: 'end of year|end of the year|end of this year|eoy|year end|year-end',
+    within: 'within|in|within the next|over the next|in the next|inside|inside of|no more than',
+    fromNow: 'from now|from today|from receipt|from the date of this|of receipt|of this letter|hence|’ time|time',
+    agoBefore: '',
+    agoAfter: 'ago|earlier|before',
+    article: 'the',
+    of: 'of|,',
+    ordinalMark: 'st|nd|rd|th',
+    dayOfMonth: 'the',
+    at: 'at|@|by|before|around|until',
+    clock: 'o’clock',
+    noon: 'noon|midday|12 noon',
+    dayPart:
+      'eod|cob|close of business|close of play|end of day|end of business|end of the day|end of play|morning|afternoon|evening|night|midnight|first thing|lunchtime|lunch',
+    weekNumber: 'week|wk|cw',
+    weekOf: 'week of|the week of|week commencing|w/c|week beginning',
+    from: 'from|between',
+    to: 'to|until|till|through|and|-|and ending',
+    every: 'every|each|daily|weekly|monthly|mondays|tuesdays|wednesdays|thursdays|fridays|saturdays|sundays|on weekdays',
+  },
+  cues: {
+    by: 'by|you have until|you have time until|you’ve got until|have until|has until|no later than|not later than|latest by|at the latest by|due|due on|due by|due for|due in|due date|due date is|on or before|payable by|payable within|at latest|latest|deadline is|deadline|deadline of|deadline was|closes|closes on|close on|closing date|closing on|expires|expires on|expire on|ends on|runs out on|runs out|rsvp by|rsvp|respond by|reply by|not after|prior to|ahead of|with a deadline of|is due|are due|was due|were due|is wanted for|wanted for|no later',
+    until: 'before|until|till|up to|within|in time for|valid until|valid till|open until',
+    on: 'on|for|this|at|the|is|of|to|in|is on|are on|be',
+    latest: 'at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great',
+    dueNoun:
+      'deadline|due|due date|overdue|closing date|cut-off|cutoff|cut off|expires|expiry|payable|rsvp|target date|submission date|last day|latest date|final date|respond by|needed by|required by|wanted by|complete by|return by|time limit|last date|expiration date|closes|close',
+    purpose: 'for|in time for|ahead of|before|prior to|by|at|to have it for|need it for|needed for',
+    obligation:
+      'must|have to|has to|need to|needs to|need|needs|needed|should|shall|required|is required|requires|are required|ought to|want|would like|wanted|expected|expect|is to be|are to be|be sure to|remember|make sure|be ready|to be ready|to be done',
+    event:
+      'meeting|opening|opens|site visit|takes place|take place|held|arrives|arrive|arriving|arrival|booked|scheduled|on display|concert|workshop|conference|seminar|webinar|training|course|celebration|party|lunch|dinner|reception|holiday|ceremony|session|interview|appointment|exhibition|fair|trip|tour|departure|leaves|starts|begins|launch|birthday|wedding|festival|lecture|rehearsal|inspection|runs|join us|event|gathering|assembly',
+    past: 'was|were|since|received|sent|last|ago|wrote|met|spoke|discussed|signed|ordered|bought|delivered|arrived|had|visited|came|happened|took place|paid|completed|posted|submitted|did|as of|agreed|promised|called|shipped|placed|issued|dated|born|founded|published|started|registered|asked|changed',
+    issue: 'dated|of|issued|issued on|sent on|received on|from|since|date|invoice date|date of issue|created|created on|printed|as of|order date|posted on|written on|signed on|submitted on|updated|version|revision',
+    absence:
+      'away|out of office|out of the office|on leave|on holiday|on vacation|absent|closed|not available|unavailable|not in the office|back on|back in the office|return on|returning on|off sick|opening hours|office hours|open daily|open from|my last day',
+    commit:
+      'i will|i’ll|we will|we’ll|i shall|we shall|i am going to|i’m going to|we are going to|we’re going to|i can|we can|i plan to|we plan to|i intend|we intend|i expect to|we expect to|i hope to|we hope to|i aim to|we aim to|i promise|will send you|will be sent|will arrive|will be delivered|will be shipped|we are sending|i am sending|you will receive|you’ll receive|you should receive|will be back|will get back',
+    move: 'moved|moves|move|extended|postponed|shifted|pushed|pushed back|brought forward|rescheduled|changed|change|delayed|deferred|make that|make it|put back|now due|is now|new deadline|new date|new due date|correction|rather than|instead|slipped|adjusted|amended|sorry, i meant|i meant|not any more but',
+    instead: 'instead of|rather than|not|no longer|and not',
+    lift: 'no longer needed|no longer need|no longer required|no longer necessary|no need to send|no need any more|not needed any more|not needed anymore|no need to send it any more|don’t need it any more|do not need it any more|not need to send it any more|don’t need to send it any more|no need for it any more|not need it anymore|don’t need it anymore|don’t have to send it any more|disregard|please ignore my|ignore my previous|ignore the request|ignore my request|has been cancelled|is cancelled|has been withdrawn|deadline has been lifted|has already been done|already done|already taken care of|has been settled already|called off|you can forget|forget about|forget it|is withdrawn|we have withdrawn|consider it closed|case is closed',
+  },
+  requests: {
+    please: 'please|kindly|pls|plz|if possible|thank you|thanks|many thanks|if you can|if you could|when you can|would you please|in advance|at your convenience|if you don’t mind|also|and|then|so|just|now|again|hi|hello|ok|okay|well|but|could you|can you',
+    frames:
+      'please|kindly|pls|could you please|could you|can you please|can you|would you please|would you|will you please|will you|would you be able to|would you be so kind as to|would you mind|are you able to|might you|could i ask you to|can i ask you to|may i ask you to|i would like to ask you to|i’d like to ask you to|i am asking you to|we ask you to|we kindly ask you to|we would ask you to|i ask you to|you are asked to|you are requested to|you are kindly requested to|we request you to|we request that you|i need you to|we need you to|i want you to|we want you to|i would like you to|i’d like you to|we would like you to|we’d like you to|you need to|you must|you should|you have to|you will need to|you’ll need to|you are required to|you ought to|don’t forget to|do not forget to|remember to|please remember to|please make sure to|please be sure to|make sure to|be sure to|make sure you|it would be great if you could|it would be good if you could|it would be helpful if you could|it would help if you could|it would be nice if you could|i would appreciate it if you could|i’d appreciate it if you could|we would appreciate it if you could|we’d appreciate it if you could|i would be grateful if you could|i’d be grateful if you could|we would be grateful if you could|we’d be grateful if you could|i was wondering if you could|i wonder if you could|grateful if you could|if you could|do you think you could|any chance you could|may i ask that you|your task is to|i have to|i need to|i must|i should|we have to|we need to|we must|we should|need to|have to|todo|to do|let’s|we would like to ask you to|we invite you to|reminder to|a reminder to|you may want to|would it be possible to|would it be possible for you to|is it possible to|could someone|can someone|could somebody|can somebody|someone needs to|somebody needs to|someone has to|it is necessary to|want you to',
+    needs:
+      'we need|i need|we require|i require|we still need|i still need|we will need|we’ll need|i will need|i’ll need|we are waiting for|we are still waiting for|i am waiting for|i’m waiting for|we’re waiting for|we await|we are missing|we’re missing|we are still missing|we still lack|still missing is|we would like to have|i would like to have|we look forward to receiving|could we have|can we have|could i have|can i have|may i have|may we have|we urgently need|i urgently need|we want|waiting on',
+    provide: 'Send',
+    passive:
+      'needs to be|need to be|must be|has to be|have to be|should be|is to be|are to be|shall be|still needs to be|still need to be|still has to be|ought to be|will need to be|needs|wants to be',
+    courtesy:
+      'do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|enjoy|have a|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see',
+    verbs:
+      'send|return|confirm|check|review|sign|approve|reply|respond|answer|call|phone|ring|book|order|pay|prepare|provide|submit|complete|fill|update|upload|forward|share|arrange|schedule|organise|organize|bring|buy|get|give|make|write|draft|finish|deliver|deposit|transfer|contact|ask|inform|tell|tidy|clean|fix|repair|replace|renew|register|print|scan|copy|collect|pick|drop|post|ship|measure|count|test|install|remove|delete|add|change|correct|move|close|open|read|look|find|choose|select|decide|set|put|take|hand|present|let|help|attend|join|come|visit|inspect|photograph|label|list|compile|calculate|translate|proofread|edit|publish|announce|invite|reserve|cancel|postpone|reschedule|remind|follow|file|archive|settle|reimburse|refund|invoice|quote|assess|evaluate|plan|discuss|finalise|finalize|verify|validate|ensure|keep|hold|leave|water|feed|lock|unlock|switch|turn|log|report|notify|advise|specify|indicate|state|describe|explain|supply|issue|process|release|hire|recruit|train|chase|clear|draw|build|paint|pack|unpack|load|unload|store|stock|mark|note|enter|attach|include|apply|ping|circulate|distribute|summarise|summarize|rewrite|revise|resend|recheck|reset|restore|restart|back|wash|cut|cook|bake|record|sort|seal|mail|email|deal|see|go|talk|speak|meet|show|thank|wrap|chase|acknowledge|adjust|assign|audit|calibrate|certify|compare|consult|countersign|create|define|design|determine|develop|document|download|escalate|estimate|examine|extend|grant|identify|investigate|lend|lift|lay|lower|maintain|mount|name|obtain|offer|outline|oversee|propose|purchase|pull|push|raise|rate|receive|recommend|reconcile|reduce|remit|rent|request|research|resolve|run|save|secure|service|solve|start|stop|supervise|sweep|trim|vote|weigh|withdraw',
+    forms:
+      'sending send|returning return|confirming confirm|checking check|reviewing review|signing sign|calling call|booking book|giving give|having have|letting let|sent send|returned return|confirmed confirm|checked check|reviewed review|signed sign|approved approve|answered answer|booked book|ordered order|paid pay|prepared prepare|provided provide|submitted submit|completed complete|filled fill|updated update|uploaded upload|forwarded forward|arranged arrange|scheduled schedule|delivered deliver|made make|done do|written write|finished finish|cleaned clean|fixed fix|repaired repair|replaced replace|renewed renew|registered register|printed print|scanned scan|collected collect|tested test|removed remove|corrected correct|moved move|closed close|chosen choose|decided decide|translated translate|published publish|cancelled cancel|settled settle|reimbursed reimburse|finalised finalise|finalized finalize|verified verify|received receive|measured measure|counted count|packed pack|labelled label|filed file|revised revise|shipped ship|issued issue|processed process|inspected inspect|installed install|calibrated calibrate|countersigned countersign|agreed agree|handed hand|brought bring|bought buy|cleared clear|painted paint|cut cut|set set|put put|read read',
+    verbLast: false,
+    particles: '',
+    indirect: 'me|us|him|her|them|to me|to us|for me|for us',
+    fillers: 'also|then|just|kindly|please|now|again|to|still|quickly|briefly|all|both|at least|urgently|possibly|perhaps|go ahead and|each',
+    pronouns: 'it|this|that|them|these|those',
+    reason:
+      'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|if|unless|while|whereas|before we|before i|before they|before it|once|when|after which|which|who|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks',
+    high: 'urgent|urgently|asap|as soon as possible|critical|top priority|high priority|priority: high|priority high|immediately|very important|time-critical|time critical|emergency|at once|right away|highest priority|without delay|most urgent|utmost importance|prio 1|straight away',
+    medium: 'medium priority|normal priority|priority: medium|priority: normal|moderate priority|medium urgency|priority medium|priority normal',
+    low: 'no rush|no hurry|whenever you have a minute|whenever you have time|when you have time|when you have a minute|when you have a moment|whenever you get a chance|when you get a chance|low priority|not urgent|priority: low|priority low|take your time|no great rush|there’s no rush|at your leisure|whenever it suits|whenever suits|in your own time|if you find the time|nothing urgent|whenever convenient|when it suits you|no urgency|isn’t urgent|whenever you can|in no rush|in no hurry|whenever you find',
+    taskHeading:
+      'action items|actions|action points|to do|to-do|todo|to-dos|todos|tasks|next steps|open points|open items|please do the following|following|to be done|please|could you|can you|we need|what we need|need from you|agreed actions|follow-ups|homework|things to do|needs doing|checklist|still open|outstanding|your tasks|jobs|for you to do|a few things|some things|a couple of things|requests|deliverables',
+    otherHeading:
+      'agenda|prices|price list|opening hours|programme|program|schedule|menu|participants|attendees|attachments|contents|topics|in this issue|order summary|items ordered|news|highlights|features|benefits|timetable|present|apologies|includes|included|fees|rates|contact|what’s new|decisions|for information|ingredients|specifications|done|completed|already done|timeline|address|products',
+    action: 'action|task|what|to do|todo|action item|item|activity|deliverable|description|step|work|job|measure|request',
+    owner: 'owner|who|responsible|assignee|assigned to|assigned|person|by whom|lead|name|resp|for whom|in charge|contact',
+    when: 'due|due date|deadline|when|by when|by|date|target|target date|until|finish|complete by|due by|needed by|latest',
+    done: 'status|done|state|completed|progress|complete|ready|finished',
+  },
+  mail: {
+    greeting:
+      'dear|hi|hello|hey|good morning|good afternoon|good evening|greetings|hi all|hello all|dear all|hi team|morning',
+    signOff:
+      'best|best regards|kind regards|regards|many thanks|thanks|thank you|cheers|sincerely|yours|yours sincerely|yours faithfully|warm regards|best wishes|all the best|with best wishes|with kind regards|kindest regards|thanks and regards|thanks in advance|with thanks|take care|see you|love|warmly|sincerely yours|respectfully|cordially',
+    mobile: 'sent from my|sent from a|sent from mobile|sent via|get outlook for|sent with',
+    legal:
+      'confidential|confidentiality|intended recipient|intended solely|intended only|privileged|disclaimer|if you have received this|received this message in error|received this e-mail in error|received this email in error|unauthorised|unauthorized|disclosure|registered in england|registered office|company number|please consider the environment|before printing|virus|viruses|delete it immediately|notify the sender|legally binding',
+    unsubscribe:
+      'unsubscribe|manage your preferences|manage preferences|mailing list|you are receiving this|you received this|view in browser|view this email in your browser|update your preferences|opt out|email preferences|privacy policy|to stop receiving|why did i get this|all rights reserved|notification settings',
+    external:
+      'external email|external sender|external message|originated from outside|originated outside|from outside your organisation|from outside your organization|from outside the organisation|from outside the organization|caution: external|outside of the organization|outside of the organisation|came from outside|sent from outside|do not click links|don’t often get email from|you don’t often get|external mail',
+    automatic:
+      'out of office|automatic reply|auto-reply|autoreply|auto reply|undeliverable|undelivered|delivery status notification|delivery failure|mail delivery failed|returned mail|read receipt|delivery has failed|auto response|automatic response|read:|vacation reply|away from my mail|failure notice|out-of-office',
+  },
+};

@@ -1,0 +1,144 @@
+import type { Language } from '../language.ts';
+
+export const fr: Language = {
+  code: 'fr',
+  common:
+    'le|la|les|et|de|des|du|est|pour|vous|votre|vos|nous|notre|avec|par|que|ce|cette|merci|avoir|sera|sont|être|il|elle|sur|au|aux|dans|pourriez|pouvez|ne|pas|un|une|si|ou|je|mon|ma|mes|en|qui|bonjour|d’ici|avant',
+  months: [
+    'janvier|janv',
+    'février|févr|fev',
+    'mars',
+    'avril|avr',
+    'mai',
+    'juin',
+    'juillet|juil',
+    'août|aout',
+    'septembre|sept',
+    'octobre|oct',
+    'novembre|nov',
+    'décembre|déc|dec',
+  ],
+  weekdays: ['lundi|lundis', 'mardi', 'mercredi', 'jeudi', 'vendredi', 'samedi', 'dimanche'],
+  shortDays: ['lun', 'mar', 'mer', 'jeu', 'ven', 'sam', 'dim'],
+  numbers:
+    '1 un|1 une|2 deux|3 trois|4 quatre|5 cinq|6 six|7 sept|8 huit|9 neuf|10 dix|12 douze|14 quatorze|15 quinze|20 vingt|30 trente|8 huitaine|15 quinzaine',
+  ordinals: [
+    'premièrement|d’abord|tout d’abord|en premier lieu|primo',
+    'deuxièmement|en deuxième lieu|secundo',
+    'troisièmement',
+    'quatrièmement',
+    'cinquièmement',
+    'sixièmement',
+    'ensuite|puis|de plus|par ailleurs|après cela|également',
+    'enfin|finalement|pour finir|en dernier lieu',
+  ],
+  dates: {
+    today: 'aujourd’hui|ce jour|ce soir|ce matin|cet après-midi',
+    tomorrow: 'demain|demain matin|demain soir|demain après-midi',
+    dayAfterTomorrow: 'après-demain',
+    yesterday: 'hier|avant-hier',
+    next: 'prochain|prochaine|prochains|prochaines|suivant|suivante|de la semaine prochaine',
+    coming: 'ce|cette|cet|qui vient|courant|courante',
+    last: 'dernier|dernière|passé|passée|derniers',
+    hour: 'heure|heures|h',
+    day: 'jour|jours|jours calendaires',
+    workday: 'jour ouvrable|jours ouvrables|jour ouvré|jours ouvrés',
+    week: 'semaine|semaines',
+    fortnight: 'quinzaine|quinze jours',
+    month: 'mois',
+    quarter: 'trimestre',
+    year: 'an|ans|année|années',
+    endOf: 'fin|la fin|fin du mois de|la fin du mois de|la fin de|fin de',
+    middleOf: 'mi|mi-|la mi|milieu|au milieu du|au milieu de|courant',
+    startOf: 'début|le début|au début de|au début du|début de|tout début',
+    weekEnd: 'fin de semaine|fin de la semaine|la fin de la semaine|fin de cette semaine|la fin de cette semaine|la fin de semaine|week-end|weekend|ce week-end',
+    monthEnd: 'fin de mois|fin du mois|la fin du mois|fin de ce mois|la fin de ce mois',
+    yearEnd: 'fin de l’année|la fin de l’année|fin d’année|fin de cette année',
+    within: 'sous|dans les|dans un délai de|d’ici|dans|en|sous un délai de|dans un délai maximum de|au plus tard dans|d’ici à|avant|dans le délai de',
+    fromNow: 'à compter d’aujourd’hui|à compter de ce jour|à compter de la réception|à réception|après réception|à compter de la date',
+    agoBefore: 'il y a|voici',
+    agoAfter: 'plus tôt',
+    article: 'le|la|l’|les',
+    of: 'de|du|d’|de l’|de la|,',
+    ordinalMark: 'er|e|ème|eme',
+    dayOfMonth: 'le|au|du|d’ici le|avant le|pour le|jusqu’au',
+    at: 'à|vers|avant|pour|,|dès',
+    clock: 'heures|heure|h',
+    noon: 'midi',
+    dayPart:
+      'fin de journée|fin de la journée|la fin de la journée|en fin de journée|matin|après-midi|soir|soirée|matinée|nuit|minuit|fermeture des bureaux|fermeture|dans la journée|au matin|au soir',
+    weekNumber: 'semaine|semaine n°|sem.',
+    weekOf: 'semaine du|la semaine du|semaine commençant le',
+    from: 'du|de|entre|entre le|à partir du',
+    to: 'au|à|et|et le|jusqu’au|-',
+    every: 'chaque|tous les|toutes les|quotidien|hebdomadaire|mensuel|les lundis|les mardis|les mercredis|les jeudis|les vendredis|le lundi matin',
+  },
+  cues: {
+    by: 'vous avez jusqu’au|tu as jusqu’au|vous avez jusqu’à|d’ici|d’ici le|d’ici au|d’ici à|d’ici la|avant|avant le|avant la|au plus tard|au plus tard le|au plus tard à|au plus tard pour le|date limite|date limite :|date limite le|date limite est le|date limite fixée au|dernier délai|dernier délai le|délai|délai au|à rendre le|à rendre pour le|à rendre avant le|à payer avant le|payable avant le|payable au|échéance|échéance le|échéance au|échéance fixée au|expire le|expirent le|se termine le|clôture le|clôture des inscriptions le|clôturent le|ferment le|pas plus tard que|rsvp|réponse souhaitée avant le|réponse avant le|sous|à remettre le|à remettre avant le|à remettre pour le|dû le|due le|l’échéance est le|prend fin le|attendu le|attendue le|attendus le',
+    until: 'dans un délai de|valable jusqu’au|valable jusqu’à|dans les|pour|pour le|jusqu’au|jusqu’à',
+    on: 'le|pour le|du|au|ce|cette|est le|est|en|à|la|de|dans|courant|fin|vers le',
+    latest: 'au plus tard|dernier délai|délai de rigueur|maximum|est la date limite|au maximum|ou avant|grand maximum',
+    dueNoun:
+      'date limite|échéance|délai|dernier délai|date butoir|payable|à payer|en retard|expire|clôture|rsvp|date de remise|dernier jour|à rendre|à remettre|date d’échéance|deadline|limite|date de fin|réponse souhaitée|arrive à échéance',
+    purpose: 'pour|avant|à temps pour|en vue de|en prévision de',
+    obligation:
+      'doit|doivent|devez|devons|dois|il faut|faut|faudrait|besoin|nécessaire|requis|requise|obligatoire|devrait|devraient|souhaitons|souhaite|attendons|attends|voudrais|voudrions|aimerais|aimerions|n’oubliez pas|n’oublie pas|prière|il faudra|pensez|pense',
+    event:
+      'réunion|rencontre|inauguration|visite|a lieu|aura lieu|auront lieu|ont lieu|se tiendra|se déroulera|arrivée|arrive|arrivera|réservé|prévu|prévue|concert|atelier|conférence|séminaire|formation|cours|fête|déjeuner|dîner|réception|congés|vacances|cérémonie|appel|entretien|rendez-vous|exposition|salon|voyage|départ|commence|débute|début des|anniversaire|mariage|vernissage|répétition|livraison|livré|ouverture|colloque|assemblée|séance|webinaire|spectacle|ouvre|événement|invitons|festival',
+    past: 'était|étaient|depuis|reçu|reçue|envoyé|envoyée|dernier|passé|rencontré|commandé|acheté|livré|arrivé|avait|avions|eu lieu|payé|signé|convenu|expédié|écrit|parlé|discuté|hier|s’est|a été|avons|avez reçu',
+    issue: 'daté|daté du|datée du|émis le|émise le|du|en date du|date de facture|créé le|fait le|établi le|courrier du|facture du|mail du|message du|publié le|version',
+    absence:
+      'absent|absente|en congé|en congés|en vacances|fermé|fermés|fermée|indisponible|de retour|hors du bureau|horaires d’ouverture|ouvert|ouverts|en déplacement|injoignable|joignable',
+    commit:
+      'je vais|nous allons|je vous envoie|nous vous envoyons|je vous enverrai|nous vous enverrons|nous enverrons|je reviens|nous reviendrons|je reviendrai|je peux|nous pouvons|je prévois|nous prévoyons|vous recevrez|vous allez recevoir|tu recevras|nous livrerons|je serai|nous serons|sera livré|sera livrée|seront livrés|sera expédié|je passerai|nous passerons|nous vous livrerons|je te|je vous tiendrai',
+    move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|modifié|modifiée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum',
+    instead: 'au lieu de|au lieu du|et non|plutôt que|pas le|et pas|non pas|et non le|et non pas',
+    lift: 'plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|oubliez|oublie|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine',
+  },
+  requests: {
+    please: 's’il vous plaît|s’il te plaît|svp|stp|merci|si possible|merci d’avance|également|aussi|et|puis|donc|alors|par avance|s’il vous plait|merci beaucoup',
+    frames:
+      'merci de bien vouloir|merci de|merci d’|veuillez|veuillez bien|pourriez-vous s’il vous plaît|pourriez-vous|pouvez-vous s’il vous plaît|pouvez-vous|peux-tu s’il te plaît|peux-tu|pourrais-tu|tu peux|vous pouvez|tu pourrais|vous pourriez|je vous prie de bien vouloir|je vous prie de|nous vous prions de bien vouloir|nous vous prions de|je vous demande de|nous vous demandons de|je te demande de|je vous remercie de bien vouloir|je vous remercie de|nous vous remercions de bien vouloir|nous vous remercions de|je te remercie de|prière de|vous êtes priés de|vous êtes prié de|vous êtes invités à|nous vous invitons à|il faut|il faudrait|il faudra|il convient de|vous devez|tu dois|vous devrez|nous devons|je dois|on doit|il est nécessaire de|il est important de|n’oubliez pas de|n’oublie pas de|pensez à|pense à|auriez-vous l’amabilité de|auriez-vous la gentillesse de|serait-il possible de|est-il possible de|est-ce que vous pouvez|est-ce que vous pourriez|est-ce que tu peux|est-ce que tu pourrais|j’aimerais que vous|nous aimerions que vous|je voudrais que vous|je souhaiterais que vous|il serait bien de|ayez l’amabilité de|auriez-vous l’obligeance de|j’ai besoin que vous|j’ai besoin que tu|assurez-vous de|assure-toi de|vous serait-il possible de|te serait-il possible de|quelqu’un peut|quelqu’un pourrait|à faire :|reste à',
+    needs:
+      'nous avons besoin de|nous avons besoin du|nous avons besoin des|nous avons besoin d’|j’ai besoin de|j’ai besoin du|j’ai besoin des|j’ai besoin d’|il nous faut|il me faut|il nous manque|il manque|nous attendons|j’attends|nous sommes en attente de|nous souhaitons recevoir|je souhaite recevoir|nous aurions besoin de|nous aurions besoin du|nous aurions besoin des|j’aurais besoin de|j’aurais besoin du|j’aurais besoin des|nous attendons toujours|il manque encore|il nous manque encore|dans l’attente de recevoir',
+    provide: 'Envoyer',
+    passive: 'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à',
+    courtesy:
+      'n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer',
+    verbs:
+      'envoyer|envoyez|envoie|renvoyer|renvoyez|retourner|retournez|retourne|confirmer|confirmez|confirme|vérifier|vérifiez|vérifie|relire|relisez|signer|signez|signe|approuver|valider|validez|valide|répondre|répondez|réponds|appeler|appelez|appelle|rappeler|rappelez|réserver|réservez|réserve|commander|commandez|commande|payer|payez|paye|régler|réglez|préparer|préparez|prépare|fournir|fournissez|soumettre|soumettez|remplir|remplissez|remplis|compléter|complétez|mettre|mettez|mets|transmettre|transmettez|transmets|transférer|transférez|partager|partagez|organiser|organisez|apporter|apportez|apporte|acheter|achetez|achète|donner|donnez|donne|faire|faites|fais|rédiger|rédigez|rédige|écrire|écrivez|finir|terminer|terminez|termine|livrer|livrez|déposer|déposez|dépose|virer|contacter|contactez|contacte|demander|demandez|demande|informer|informez|dire|dites|dis|indiquer|indiquez|indique|communiquer|communiquez|ranger|rangez|range|nettoyer|nettoyez|réparer|réparez|remplacer|remplacez|renouveler|renouvelez|inscrire|inscrivez|imprimer|imprimez|imprime|scanner|copier|récupérer|récupérez|chercher|mesurer|compter|tester|testez|installer|supprimer|supprimez|ajouter|ajoutez|ajoute|modifier|modifiez|corriger|corrigez|corrige|fermer|ouvrir|lire|lisez|lis|regarder|trouver|choisir|choisissez|sélectionner|décider|prendre|prenez|prends|remettre|remettez|présenter|laisser|laissez|aider|participer|venir|venez|viens|visiter|inspecter|photographier|étiqueter|dresser|calculer|traduire|traduisez|traduis|éditer|publier|publiez|annoncer|inviter|invitez|annuler|annulez|reporter|relancer|relancez|relance|suivre|classer|archiver|rembourser|facturer|évaluer|planifier|planifiez|discuter|finaliser|finalisez|garder|arroser|nourrir|éteindre|signaler|préciser|précisez|décrire|expliquer|livrer|vider|dessiner|construire|peindre|emballer|stocker|noter|saisir|joindre|joignez|appliquer|diffuser|résumer|réviser|sauvegarder|laver|trier|établir|établissez|actualiser|actualisez|adresser|adressez|adresse|fixer|fixez|convoquer|recueillir|contresigner|rassembler|déclarer|retirer|enregistrer|tenir|changer|caler|proposer|proposez|propose|consulter|passer|passez|passe',
+    forms: '',
+    verbLast: false,
+    particles: '',
+    indirect: 'nous|me|m’|moi|leur|lui|-nous|-moi|-lui|-leur|y|vous|te|t’',
+    fillers: 'bien|vouloir|aussi|également|encore|nous|me|m’|bien vouloir|rapidement|svp|s’il vous plaît|s’il te plaît|juste|vite|donc|les|le|la|l’',
+    pronouns: 'le|la|les|l’|cela|ça|ceci',
+    reason:
+      'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|si|sauf si|avant que|dès que|lorsque|quand|ce qui|qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut',
+    high: 'urgent|urgente|urgents|en urgence|d’urgence|dès que possible|au plus vite|asap|critique|priorité haute|haute priorité|immédiatement|très important|priorité absolue|le plus rapidement possible|le plus vite possible|dans les plus brefs délais|sans délai|priorité : haute|prioritaire|urgence|aussi vite que possible|le plus tôt possible|sans tarder|toute urgence',
+    medium: 'priorité moyenne|priorité normale|priorité : moyenne|priorité : normale|moyenne priorité',
+    low: 'pas urgent|pas d’urgence|rien d’urgent|aucune urgence|quand vous aurez le temps|quand tu auras le temps|quand vous avez le temps|quand tu as le temps|quand tu peux|quand vous pouvez|priorité basse|faible priorité|priorité faible|basse priorité|prenez votre temps|prends ton temps|priorité : basse|à l’occasion|sans urgence|pas pressé|ne presse pas|rien ne presse|quand tu auras un moment|quand vous aurez un moment|quand tu as une minute|quand vous avez une minute|non urgent|à temps perdu|ce n’est pas pressé',
+    taskHeading:
+      'actions|tâches|tâche|à faire|prochaines étapes|points à traiter|merci de|veuillez|pourriez-vous|pouvez-vous|peux-tu|il faudrait|il faut|les points suivants|choses à faire|reste à faire|plan d’action|nous avons besoin|suivants|suivantes|todo|to-do|actions décidées|ce qu’il reste|décisions et actions|liste des tâches|demandes|quelques points|plusieurs choses',
+    otherHeading:
+      'ordre du jour|tarifs|prix|horaires|programme|menu|participants|présents|pièces jointes|sommaire|sujets|récapitulatif|actualités|contact|excusés|inclus|compris|fait|terminé|pour information|ingrédients|articles|calendrier|adresse|produits|horaires d’ouverture|nouveautés',
+    action: 'action|tâche|quoi|à faire|activité|description|point|sujet|travail|mesure|étape',
+    owner: 'responsable|qui|attribué à|personne|porteur|nom|pilote|par qui|en charge',
+    when: 'échéance|délai|date limite|quand|pour quand|date|avant le|pour le|limite|d’ici',
+    done: 'statut|état|fait|avancement|terminé|réalisé|ok',
+  },
+  mail: {
+    greeting: 'bonjour|bonsoir|cher|chère|chers|chères|salut|madame|monsieur|mesdames|coucou|bonjour à tous|hello',
+    signOff:
+      'cordialement|bien cordialement|très cordialement|bien à vous|bien à toi|salutations|meilleures salutations|sincères salutations|amicalement|merci|merci d’avance|à bientôt|belle journée|bonne journée|bonne réception|respectueusement|amitiés|cdlt|cdt|merci beaucoup|avec mes remerciements|bises|bonne soirée|à plus|je vous prie d’agréer|veuillez agréer|sincèrement|dans l’attente de votre retour|chaleureusement|bon week-end|avec mes salutations',
+    mobile: 'envoyé de mon|envoyé depuis|envoyé avec|envoyé à partir de|télécharger outlook|obtenir outlook',
+    legal:
+      'confidentiel|confidentielle|confidentielles|confidentialité|destinataire|reçu ce message par erreur|reçu par erreur|veuillez le détruire|divulgation|pensez à l’environnement|avant d’imprimer|usage exclusif|rcs|siret|capital de|non autorisée|virus',
+    unsubscribe:
+      'se désabonner|désabonner|désinscrire|se désinscrire|liste de diffusion|vous recevez ce|version en ligne|gérer vos préférences|ne plus recevoir|désinscription|voir dans le navigateur|politique de confidentialité|désabonnement',
+    external:
+      'courriel externe|expéditeur externe|message externe|e-mail externe|mail externe|provient de l’extérieur|extérieur de l’organisation|en dehors de l’organisation|ne cliquez pas sur|source externe|provient d’un expéditeur externe',
+    automatic:
+      'absence du bureau|réponse automatique|message d’absence|non remis|échec de la remise|accusé de lecture|absence|non distribuable|message d’absence automatique|lu :',
+  },
+};

@@ -1,0 +1,144 @@
+import type { Language } from '../language.ts';
+
+export const nl: Language = {
+  code: 'nl',
+  common:
+    'de|het|een|en|van|te|is|voor|u|uw|jij|je|wij|we|ons|onze|met|door|dat|dit|alstublieft|graag|hebben|wordt|worden|zijn|er|op|bij|uit|zou|kunt|kun|niet|heeft|als|of|ik|mij|me|nog|naar|ook|kunnen|deze|om|aan|maar|wil',
+  months: [
+    'januari|jan',
+    'februari|feb',
+    'maart|mrt',
+    'april|apr',
+    'mei',
+    'juni|jun',
+    'juli|jul',
+    'augustus|aug',
+    'september|sept|sep',
+    'oktober|okt',
+    'november|nov',
+    'december|dec',
+  ],
+  weekdays: ['maandag', 'dinsdag', 'woensdag', 'donderdag', 'vrijdag', 'zaterdag', 'zondag'],
+  shortDays: ['ma', 'di', 'wo', 'do', 'vr', 'za', 'zo'],
+  numbers:
+    '1 een|1 één|2 twee|3 drie|4 vier|5 vijf|6 zes|7 zeven|8 acht|9 negen|10 tien|12 twaalf|14 veertien|15 vijftien|20 twintig|30 dertig',
+  ordinals: [
+    'ten eerste|eerst|allereerst|als eerste',
+    'ten tweede|als tweede',
+    'ten derde',
+    'ten vierde',
+    'ten vijfde',
+    'ten zesde',
+    'daarna|vervolgens|dan|verder|bovendien|daarnaast|ook',
+    'tot slot|ten slotte|tenslotte|als laatste|uiteindelijk',
+  ],
+  dates: {
+    today: 'vandaag|vanavond|vanmiddag|vanochtend|vandaag nog',
+    tomorrow: 'morgen|morgenochtend|morgenmiddag|morgenavond|morgenvroeg',
+    dayAfterTomorrow: 'overmorgen',
+    yesterday: 'gisteren|eergisteren',
+    next: 'volgende|volgend|de volgende',
+    coming: 'aanstaande|komende|komend|deze|dit|a.s.|aankomende|eerstkomende|deze komende',
+    last: 'vorige|afgelopen|vorig|laatste|jongstleden|jl',
+    hour: 'uur|uren',
+    day: 'dag|dagen|kalenderdagen',
+    workday: 'werkdag|werkdagen',
+    week: 'week|weken',
+    fortnight: 'veertien dagen',
+    month: 'maand|maanden',
+    quarter: 'kwartaal',
+    year: 'jaar|jaren',
+    endOf: 'eind|einde|het einde van|einde van|het eind van|eind van|ultimo',
+    middleOf: 'half|midden|medio|het midden van|midden in',
+    startOf: 'begin|het begin van|begin van|aan het begin van',
+    weekEnd: 'eind van de week|einde van de week|het einde van de week|het eind van de week|eind van deze week|einde van deze week|het einde van deze week|het eind van deze week|eind deze week|einde deze week|weekend|weekeinde|het weekend|weekeind|einde week|eind week',
+    monthEnd: 'eind van de maand|einde van de maand|het einde van de maand|het eind van de maand|eind van deze maand|einde van deze maand|het einde van deze maand|eind deze maand|maandeinde|einde maand|eind maand',
+    yearEnd: 'eind van het jaar|einde van het jaar|het einde van het jaar|eind van dit jaar|eind dit jaar|jaareinde|einde jaar|eind jaar|het eind van het jaar|einde van dit jaar',
+    within: 'binnen|binnen de komende|in|over|binnen een termijn van|uiterlijk binnen|in de komende',
+    fromNow: 'vanaf vandaag|na ontvangst|na dagtekening|na factuurdatum|vanaf nu|na heden',
+    agoBefore: '',
+    agoAfter: 'geleden|eerder',
+    article: 'de|het',
+    of: 'van|van de|,',
+    ordinalMark: 'e|de|ste',
+    dayOfMonth: 'de|den|op de|voor de|tot de',
+    at: 'om|tegen|vanaf|voor|omstreeks|,',
+    clock: 'uur|u|h',
+    noon: '12 uur ’s middags|twaalf uur ’s middags|het middaguur|12 uur s middags',
+    dayPart:
+      'einde van de dag|eind van de dag|het einde van de dag|het eind van de dag|einde dag|eind vandaag|einde werkdag|sluitingstijd|’s ochtends|’s middags|’s avonds|ochtend|middag|avond|middernacht|nacht|einde van de werkdag|eind van de middag|het eind van de middag|het einde van de werkdag|dagdeel',
+    weekNumber: 'week|weeknummer|wk',
+    weekOf: 'week van|de week van|week vanaf',
+    from: 'van|tussen|vanaf|van de',
+    to: 'tot|tot en met|t/m|en|naar|naar de|tot de|-',
+    every: 'elke|iedere|dagelijks|wekelijks|maandelijks|op maandagen|op dinsdagen|op woensdagen|op donderdagen|op vrijdagen|elk',
+  },
+  cues: {
+    by: 'u heeft tot|je hebt tot|jullie hebben tot|heeft u tot|u hebt tot|tot en met|de tijd tot|uiterlijk|uiterlijk op|uiterlijk voor|uiterlijk tot|tot en met|t/m|niet later dan|niet later dan op|ten laatste|ten laatste op|deadline|deadline is|de deadline is|de uiterste datum is|uiterste datum|uiterste datum is|sluit op|sluiten op|sluitingsdatum|sluitingsdatum is|verloopt op|vervalt op|eindigt op|loopt af op|vervaldatum|vervaldatum is|te betalen voor|te voldoen voor|te voldoen uiterlijk|betaalbaar voor|inleverdatum|inleveren voor|aanmelden voor|reageren voor|graag voor|gelieve voor|termijn|termijn is|de termijn loopt af op|uiterste inleverdatum|uiterlijke datum|tot uiterlijk|binnen|eerder dan',
+    until: 'tot|geldig tot|geldig tot en met|tot aan|tot en met|voorafgaand aan|nog voor|voor|vóór|vóór de|voor het|tegen|loopt tot|moet voor',
+    on: 'op|de|den|voor|deze|dit|is|is op|van|naar|in|om|op de|eind|komende|aanstaande|a.s.',
+    latest: 'uiterlijk|op zijn laatst|ten laatste|als uiterste datum|is de deadline|is de uiterste datum|of eerder|is de laatste dag|is de sluitingsdatum|binnen zijn|binnen hebben|op z’n laatst',
+    dueNoun:
+      'deadline|uiterste datum|vervaldatum|vervalt|verloopt|sluitingsdatum|inleverdatum|te betalen|termijn|te laat|laatste dag|uiterlijk|betaaltermijn|einddatum|aanleverdatum|opleverdatum|betaaldatum|uiterste inleverdatum|achterstallig|streefdatum',
+    purpose: 'voor|tijdig voor|op tijd voor|vóór|voorafgaand aan|ten behoeve van',
+    obligation:
+      'moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|hebben|gewenst|zorg|zorgt',
+    event:
+      'vergadering|bijeenkomst|opening|bezoek|vindt plaats|plaatsvinden|plaats|aankomst|komt aan|geboekt|gepland|concert|workshop|conferentie|seminar|training|cursus|feest|lunch|diner|receptie|vakantie|ceremonie|gesprek|afspraak|overleg|tentoonstelling|beurs|reis|vertrek|begint|start|verjaardag|bruiloft|lezing|repetitie|inspectie|schouw|levering|geleverd|evenement|sessie|opent|congres|rondleiding|borrel|bespreking|excursie|etentje|festival|open dag',
+    past: 'was|waren|sinds|ontvangen|ontvingen|gestuurd|verzonden|vorige|afgelopen|besproken|besteld|gekocht|geleverd op|aangekomen|had|hadden|plaatsgevonden|betaald|ondertekend|afgesproken|geschreven|gisteren|heb ik|hebben wij|hebben we|werd|ingediend|gemeld',
+    issue: 'datum|van|gedateerd|d.d.|dd|uitgegeven|factuurdatum|datum|gemaakt op|opgesteld op|brief van|factuur van|mail van|bericht van|gepubliceerd|versie|dagtekening',
+    absence:
+      'afwezig|niet op kantoor|met vakantie|op vakantie|gesloten|niet bereikbaar|weer bereikbaar|weer op kantoor|ziek|openingstijden|geopend|vrij|terug op|met verlof|buiten kantoor|niet aanwezig|bereikbaar',
+    commit:
+      'ik zal|wij zullen|we zullen|ik stuur|wij sturen|we sturen|ik kom|wij komen|we komen|ik kan|wij kunnen|we kunnen|ik verwacht|u ontvangt|je ontvangt|jullie ontvangen|wij leveren|we leveren|wordt geleverd|worden geleverd|ik ben dan|ik meld|u krijgt|je krijgt|ik bel u|ik bel je|wij nemen|we nemen|ik laat je|ik laat u|ontvangt u',
+    move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|gewijzigd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|verandert|wordt verplaatst|schuift op',
+    instead: 'in plaats van|i.p.v.|niet|en niet|niet meer|niet op|in plaats van op',
+    lift: 'niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|laat maar|vergeet|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig',
+  },
+  requests: {
+    please: 'alstublieft|alsjeblieft|svp|s.v.p.|aub|a.u.b.|graag|indien mogelijk|zo mogelijk|bedankt|dank u|dank je|ook|en|dan|even|alvast|eventjes|misschien|vriendelijk',
+    frames:
+      'kunt u alstublieft|kunt u|kun je alsjeblieft|kun je|kan je|kunnen jullie|kan u|zou u|zou u zo vriendelijk willen zijn om|zou je|zouden jullie|zou u kunnen|zou je kunnen|wilt u|wilt u alstublieft|wil je|wil je alsjeblieft|willen jullie|gelieve|graag|ik verzoek u|wij verzoeken u|we verzoeken u|u wordt verzocht|wij vragen u|we vragen u|ik vraag u|ik wil u vragen|ik wil je vragen|wij willen u vragen|we willen je vragen|mag ik u vragen|mag ik je vragen|mogen wij u verzoeken|u moet|je moet|jullie moeten|u dient|je dient|vergeet niet|vergeet u niet|denk eraan|denk eraan om|denkt u eraan|ik moet|we moeten|wij moeten|het zou fijn zijn als u|het zou fijn zijn als je|het zou mooi zijn als je|ik zou het op prijs stellen als u|ik zou het op prijs stellen als je|wij zouden het op prijs stellen als u|zorg ervoor dat|zorg dat|zou het mogelijk zijn|is het mogelijk|is het mogelijk om|zou het mogelijk zijn om|alstublieft|alsjeblieft|svp|aub|kan iemand|zou iemand|kunnen we|we zouden graag willen dat u|ik zou graag willen dat u|ik zou graag willen dat je|ik wil graag dat je|ik wil graag dat u|verzoeke|er moet|iemand moet|het is noodzakelijk|het is nodig om',
+    needs:
+      'we hebben nodig|wij hebben nodig|ik heb nodig|wij wachten op|we wachten op|ik wacht op|we wachten nog op|wij wachten nog op|ik wacht nog op|we missen nog|wij missen nog|wij ontvangen graag|we ontvangen graag|ik ontvang graag|graag ontvangen wij|graag ontvangen we|graag ontvang ik|graag ontvangst van|wij zien graag|we hebben|wij hebben|ik heb|wij verzoeken om|wij missen|er ontbreekt nog|er ontbreken nog',
+    provide: 'Sturen',
+    passive: 'moet|moeten|dient te|dienen te|moet worden|moeten worden|dient|dienen',
+    courtesy:
+      'aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard',
+    verbs:
+      'sturen|stuur|stuurt|opsturen|toesturen|terugsturen|bevestigen|bevestig|bevestigt|controleren|controleer|nakijken|nalezen|kijk|tekenen|teken|ondertekenen|onderteken|goedkeuren|keur|antwoorden|antwoord|reageren|reageer|bellen|bel|belt|boeken|boek|bestellen|bestel|bestelt|betalen|betaal|betaalt|voldoen|overmaken|maak|maakt|voorbereiden|bereid|aanleveren|lever|levert|leveren|indienen|dien|dient in|invullen|vul|vult|bijwerken|werk|uploaden|upload|doorsturen|delen|deel|deelt|regelen|regel|regelt|organiseren|organiseer|meenemen|meebrengen|neem|neemt|brengen|breng|brengt|kopen|koop|halen|haal|geven|geef|geeft|maken|schrijven|schrijf|afronden|rond|afmaken|contact opnemen|vragen|vraag|informeren|informeer|laten weten|laat|doorgeven|opruimen|ruim|schoonmaken|repareren|repareer|vervangen|vervang|verlengen|verleng|registreren|registreer|aanmelden|meld|meldt|melden|printen|print|afdrukken|scannen|scan|kopiëren|ophalen|meten|meet|tellen|tel|testen|test|installeren|installeer|verwijderen|verwijder|toevoegen|voeg|wijzigen|wijzig|aanpassen|pas|corrigeren|corrigeer|sluiten|sluit|openen|open|lezen|lees|leest|zoeken|zoek|kiezen|kies|beslissen|zetten|zet|leggen|leg|helpen|help|bijwonen|komen|kom|komt|bezoeken|bezoek|inspecteren|inspecteer|fotograferen|fotografeer|labelen|label|opstellen|stel|stelt|berekenen|bereken|vertalen|vertaal|redigeren|publiceren|publiceer|aankondigen|uitnodigen|nodig|reserveren|reserveer|annuleren|annuleer|verplaatsen|herinneren|herinner|opvolgen|archiveren|archiveer|verrekenen|vergoeden|factureren|offreren|beoordelen|beoordeel|plannen|plan|bespreken|bespreek|afstemmen|zorgen|zorg|bewaren|bewaar|water geven|voeren|uitzetten|rapporteren|aangeven|beschrijven|uitleggen|verstrekken|verstrek|verwerken|verwerk|inplannen|tellen|nemen|sorteren|sorteer|verzamelen|verzamel|inpakken|pak|invoeren|voer|doorlezen|checken|check|maken|terugbrengen|inleveren|retourneren|retourneer|samenvatten|opvragen|opzoeken|uitzoeken|nabellen|schoonmaken|opnemen|doen|doe|verzenden|verzend|mailen|mail|bezorgen|afspreken|ondernemen|opleveren|voorleggen|opgeven|nagaan|schilderen',
+    forms: '',
+    verbLast: true,
+    particles: 'terug|op|in|aan|af|mee|uit|door|toe|bij|na|over|klaar|voor|vast|goed|samen|schoon|weg|langs|langs',
+    indirect: 'ons|mij|me|hem|haar|hen|u|je|jullie|aan ons|aan mij|naar ons|naar mij',
+    fillers: 'alstublieft|alsjeblieft|ook|nog|even|eens|graag|ons|mij|me|aub|svp|om|te|direct|z.s.m.|zo spoedig mogelijk|nu|dan|alvast|hiervoor|eventueel|allemaal',
+    pronouns: 'het|deze|dit|dat|die|ze',
+    reason:
+      'zodat|omdat|want|aangezien|om te|anders|indien|als|mits|voordat|zodra|wanneer|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen',
+    high: 'dringend|spoed|urgent|zo snel mogelijk|zo spoedig mogelijk|z.s.m.|zsm|asap|kritiek|hoge prioriteit|prioriteit: hoog|onmiddellijk|direct nodig|zeer belangrijk|hoogste prioriteit|met spoed|per direct|prioriteit hoog|haast|topprioriteit|onverwijld|met grote spoed|per omgaande',
+    medium: 'gemiddelde prioriteit|normale prioriteit|prioriteit: normaal|prioriteit: gemiddeld|prioriteit normaal|prioriteit: middel',
+    low: 'geen haast|geen spoed|niet dringend|niet urgent|wanneer u tijd heeft|wanneer je tijd hebt|als je tijd hebt|als u tijd heeft|lage prioriteit|prioriteit: laag|neem de tijd|op uw gemak|op je gemak|geen haast bij|rustig aan|prioriteit laag|heeft geen haast|wanneer het uitkomt|als het uitkomt|als je een minuutje hebt|wanneer je een momentje hebt|als je even tijd hebt|haast is er niet|zonder haast|er is geen haast|als je een moment hebt',
+    taskHeading:
+      'taken|taak|acties|actiepunten|actielijst|te doen|to do|todo|to-do|volgende stappen|openstaande punten|graag|kunt u|kun je|kunnen jullie|het volgende|we hebben nodig|wat er moet gebeuren|afspraken en acties|checklist|nog te doen|wil je|wilt u|volgende|werkzaamheden|een paar dingen|klussen|actie',
+    otherHeading:
+      'agenda|prijzen|prijslijst|openingstijden|programma|menu|deelnemers|aanwezig|bijlagen|inhoud|onderwerpen|besteloverzicht|nieuws|contact|afwezig|inbegrepen|inclusief|gedaan|afgerond|ter informatie|ingrediënten|artikelen|planning|adres|producten|tarieven|kosten',
+    action: 'actie|taak|wat|te doen|omschrijving|activiteit|punt|onderwerp|werk|maatregel|stap|actiepunt',
+    owner: 'wie|verantwoordelijke|verantwoordelijk|eigenaar|persoon|toegewezen aan|naam|door|uitvoerder|door wie',
+    when: 'deadline|wanneer|datum|voor wanneer|uiterlijk|gereed|vervaldatum|termijn|uiterste datum|klaar op|voor',
+    done: 'status|gereed|afgerond|gedaan|voortgang|klaar|stand',
+  },
+  mail: {
+    greeting: 'beste|geachte|hallo|hoi|dag|goedemorgen|goedemiddag|goedenavond|lieve|hi|hey|allen|beste allemaal|ha',
+    signOff:
+      'met vriendelijke groet|met vriendelijke groeten|vriendelijke groeten|vriendelijke groet|groeten|groet|hartelijke groeten|hartelijke groet|mvg|bedankt|dank u wel|dank je wel|alvast bedankt|met dank|tot ziens|hoogachtend|liefs|met hartelijke groet|beste groeten|gr|met groet|hartelijk dank|veel dank|tot dan|alvast dank|met vr. gr.|dank alvast|fijne dag|prettig weekend|dank en groet',
+    mobile: 'verstuurd vanaf mijn|verzonden vanaf mijn|verstuurd met|verzonden met|outlook voor|verzonden via|verstuurd via',
+    legal:
+      'vertrouwelijk|vertrouwelijke|geadresseerde|bestemd voor|ten onrechte ontvangen|abusievelijk|per abuis|openbaarmaking|denk aan het milieu|voordat u deze|kvk|btw|handelsregister|disclaimer|aansprakelijk|onbevoegden|virussen|te vernietigen',
+    unsubscribe:
+      'afmelden|uitschrijven|nieuwsbrief|mailinglijst|u ontvangt deze|bekijk in browser|bekijk in uw browser|privacybeleid|voorkeuren beheren|niet langer ontvangen|uitschrijflink|geen e-mails meer',
+    external:
+      'externe e-mail|externe afzender|extern bericht|van buiten de organisatie|buiten uw organisatie|buiten de organisatie|externe mail|klik niet op|afkomstig van buiten|externe bron',
+    automatic:
+      'afwezigheidsassistent|automatisch antwoord|niet op kantoor|onbestelbaar|niet bezorgd|leesbevestiging|afwezigheid|automatische reactie|afwezigheidsbericht|automatisch bericht|gelezen:|afwezig',
+  },
+};

@@ -1,0 +1,153 @@
+import type { Language } from '../language.ts';
+
+export const pt: Language = {
+  code: 'pt',
+  common:
+    'o|a|os|as|e|de|do|da|dos|das|é|para|você|seu|sua|nos|nosso|nossa|com|por|que|este|esta|favor|tem|será|são|ser|em|no|na|ao|à|poderia|pode|não|um|uma|se|ou|eu|meu|minha|me|olá|obrigado|obrigada|até|mais|pelo',
+  months: [
+    'janeiro|jan',
+    'fevereiro|fev',
+    'março|mar',
+    'abril|abr',
+    'maio|mai',
+    'junho|jun',
+    'julho|jul',
+    'agosto|ago',
+    'setembro|set',
+    'outubro|out',
+    'novembro|nov',
+    'dezembro|dez',
+  ],
+  weekdays: [
+    'segunda-feira|segunda feira|2ª feira|2ª-feira',
+    'terça-feira|terça feira|terça|3ª feira|3ª-feira',
+    'quarta-feira|quarta feira|4ª feira|4ª-feira',
+    'quinta-feira|quinta feira|5ª feira|5ª-feira',
+    'sexta-feira|sexta feira|6ª feira|6ª-feira',
+    'sábado|sábados',
+    'domingo|domingos',
+  ],
+  shortDays: ['segunda|seg', 'ter', 'quarta|qua', 'quinta|qui', 'sexta|sex', 'sáb', 'dom'],
+  numbers:
+    '1 um|1 uma|2 dois|2 duas|3 três|4 quatro|5 cinco|6 seis|7 sete|8 oito|9 nove|10 dez|12 doze|14 catorze|14 quatorze|15 quinze|20 vinte|30 trinta',
+  ordinals: [
+    'primeiro|em primeiro lugar|primeiramente',
+    'segundo|em segundo lugar',
+    'terceiro|em terceiro lugar',
+    'quarto lugar|em quarto lugar',
+    'em quinto lugar',
+    'sexto lugar',
+    'depois|em seguida|além disso|de seguida|também',
+    'finalmente|por fim|por último|para terminar',
+  ],
+  dates: {
+    today: 'hoje|hoje mesmo|esta tarde|esta noite|esta manhã|ainda hoje',
+    tomorrow: 'amanhã|amanhã de manhã|amanhã à tarde|amanhã cedo',
+    dayAfterTomorrow: 'depois de amanhã',
+    yesterday: 'ontem|anteontem',
+    next: 'próximo|próxima|próximos|seguinte|da próxima semana|que vem',
+    coming: 'este|esta|nesta|neste|desta|deste|corrente|do corrente|essa|nessa|esse|nesse',
+    last: 'passado|passada|último|última',
+    hour: 'hora|horas',
+    day: 'dia|dias|dias corridos|dias de calendário',
+    workday: 'dia útil|dias úteis',
+    week: 'semana|semanas',
+    fortnight: 'quinzena|quinze dias',
+    month: 'mês|meses',
+    quarter: 'trimestre',
+    year: 'ano|anos',
+    endOf: 'fim de|final de|fins de|o fim de|o final de|finais de|fim do mês de|ao fim de|ao final de',
+    middleOf: 'meados de|em meados de|meio de|a meio de',
+    startOf: 'início de|no início de|princípio de|começo de|inícios de|no começo de',
+    weekEnd: 'fim da semana|final da semana|o fim da semana|o final da semana|fim desta semana|final desta semana|o fim desta semana|fim de semana|ao fim da semana|ao final da semana',
+    monthEnd: 'fim do mês|final do mês|o fim do mês|o final do mês|fim deste mês|final deste mês|ao fim do mês|ao final do mês',
+    yearEnd: 'fim do ano|final do ano|o fim do ano|o final do ano|fim deste ano',
+    within: 'no prazo de|num prazo de|em um prazo de|dentro de|em até|em|nos próximos|nas próximas|no prazo máximo de|daqui a|no espaço de|em no máximo',
+    fromNow: 'a partir de hoje|a contar de hoje|após a recepção|após o recebimento|a contar da recepção|a contar da data|após receção',
+    agoBefore: 'há',
+    agoAfter: 'atrás',
+    article: 'o|a|os|as',
+    of: 'de|do|da|,',
+    ordinalMark: 'º|°|o',
+    dayOfMonth: 'o dia|dia|ao dia|do dia|no dia|até dia|até o dia|até ao dia|antes do dia',
+    at: 'às|as|à|pelas|até às|até as|antes das|por volta das|,',
+    clock: 'horas|hs|h|hrs',
+    noon: 'meio-dia|meio dia',
+    dayPart:
+      'fim do dia|final do dia|o fim do dia|o final do dia|ao fim do dia|fim do expediente|final do expediente|de manhã|à tarde|à noite|manhã|tarde|noite|meia-noite|da manhã|da tarde|da noite|fecho',
+    weekNumber: 'semana|semana n.º|semana número',
+    weekOf: 'semana de|a semana de|semana do dia',
+    from: 'de|do dia|entre|entre os dias|desde|a partir de',
+    to: 'a|ao dia|até|até ao dia|e|para|-',
+    every: 'cada|todos os|todas as|diário|semanal|mensal|às segundas|às terças|às quartas|às quintas|às sextas|diariamente',
+  },
+  cues: {
+    by: 'tem até|tens até|têm até|até|até ao|até o|até a|até à|até ao dia|até o dia|até dia|até ao final|até o fim|até às|antes de|antes do|antes do dia|antes da|o mais tardar|o mais tardar até|o mais tardar em|no máximo até|no máximo|no mais tardar|impreterivelmente até|até no máximo|data limite|data-limite|a data limite é|data limite é|o prazo é|o prazo termina em|o prazo termina no dia|o prazo termina a|o prazo acaba em|o prazo vai até|prazo até|prazo|prazo final|prazo de entrega|vence em|vence no dia|vence a|vence dia|vencimento em|vencimento|expira em|expira a|expira no dia|termina em|termina a|termina no dia|encerra em|encerra a|encerram-se em|encerram a|não depois de|pagável até|a pagar até|com vencimento em|entregar até|confirmar até|para entrega até|no prazo de|em até',
+    until: 'válido até|válida até|dentro de|antes que|para|para o dia',
+    on: 'em|no|na|no dia|dia|de|do|da|a|ao|é|é o dia|é no dia|para o dia|esta|este|nesta|neste|às|até',
+    latest: 'o mais tardar|no máximo|no mais tardar|impreterivelmente|é a data limite|é o prazo|é o último dia|ou antes|sem falta',
+    dueNoun:
+      'prazo|data limite|data-limite|vencimento|vence|expira|data de entrega|último dia|em atraso|encerramento|entrega|a pagar|deadline|limite|prazo final|prazo de entrega|vencida|termina|data de vencimento|confirmação',
+    purpose: 'para|antes de|a tempo de|antes da|antes do|a tempo para|com vista a',
+    obligation:
+      'deve|devem|devemos|tem de|têm de|tem que|têm que|temos de|temos que|tens de|tens que|é preciso|preciso|precisamos|precisa|necessário|necessária|obrigatório|necessito|necessitamos|deveria|deveriam|queremos|gostaria|gostaríamos|esperamos|lembre-se|lembra-te|não se esqueça|não te esqueças|há que|convém|aguardamos',
+    event:
+      'reunião|encontro|inauguração|visita|terá lugar|tem lugar|realiza-se|realizar-se-á|será realizada|acontece|chegada|chega|chegará|reservado|previsto|prevista|marcada|marcado|concerto|oficina|workshop|conferência|seminário|formação|treinamento|curso|festa|almoço|jantar|recepção|receção|férias|cerimónia|cerimônia|chamada|entrevista|exposição|feira|viagem|partida|começa|início|inicia|aniversário|casamento|ensaio|inspeção|vistoria|abertura|assembleia|sessão|evento|abre|congresso|palestra|convidamos|festival|será entregue|decorre',
+    past: 'era|foi|foram|desde|recebido|recebemos|recebi|enviado|enviámos|enviamos em|enviei|passado|última|reunimos|falámos|falamos|encomendado|comprámos|entregue|chegou|havia|teve lugar|pago|assinado|acordado|escreveu|ontem|tivemos|realizou-se|estive|aconteceu|solicitado em',
+    issue: 'data|datado|datada|com data|emitido|emitida|data de emissão|de|data da fatura|criado|fatura de|carta de|mensagem de|e-mail de|publicado|versão|expedido',
+    absence:
+      'ausente|fora do escritório|de férias|fechado|fechada|encerrado|encerrada|encerrados|indisponível|de volta|horário de funcionamento|horário de atendimento|aberto|aberta|de baixa|de licença|regresso|não estarei|estarei fora',
+    commit:
+      'vou|vamos|enviarei|enviaremos|envio-lhe|envio-te|posso|podemos|prevemos|receberá|receberão|receberás|entregaremos|estarei|estaremos|será entregue|será enviado|será enviada|informaremos|voltarei|responderemos|contactaremos|passarei|ligarei|irei|iremos|serão entregues',
+    move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|alterado|alterada|mudou|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade',
+    instead: 'em vez de|em lugar de|e não|ao invés de|não no dia|e não no|e não na',
+    lift: 'já não é necessário|já não precisa|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|esqueça|esquece|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado',
+  },
+  requests: {
+    please: 'por favor|se possível|obrigado|obrigada|muito obrigado|muito obrigada|também|além disso|e|depois|então|desde já|se puder|gentilmente|pf|p.f.|já agora',
+    frames:
+      'por favor|poderia por favor|poderia|poderiam|podia|podiam|podes por favor|podes|pode por favor|pode|podem|poderias|favor|queira|queiram|peço que|pedimos que|peço-lhe que|pedimos-lhe que|peço-te que|pedia que|pedia-lhe que|pedia-te que|pedia o favor de|peço o favor de|solicitamos que|solicito que|agradeço que|agradecemos que|agradecia que|agradecíamos que|agradeceria que|agradeceríamos que|gostaria que|gostaríamos que|preciso que|precisamos que|preciso de que|quero que|deve|devem|deves|devemos|tem de|têm de|tens de|tem que|têm que|tens que|temos de|temos que|tenho de|tenho que|é preciso|é necessário|não se esqueça de|não te esqueças de|não se esqueçam de|lembre-se de|lembra-te de|não esqueça de|não esquecer de|seria possível|é possível|será possível|teria a amabilidade de|faça o favor de|faz o favor de|certifique-se de|certifica-te de|alguém pode|alguém poderia|gostaria de lhe pedir que|gostaria de pedir que|gostaria de pedir para|peço para|pedimos para|convidamos a|importa-se de|importas-te de|há que|convém|você poderia|você pode|vocês podem|vocês poderiam|consegue|consegues|conseguem|falta',
+    needs:
+      'precisamos de|precisamos do|precisamos da|precisamos dos|precisamos das|preciso de|preciso do|preciso da|preciso dos|preciso das|necessitamos de|necessitamos do|necessitamos da|necessito de|aguardamos|aguardo|estamos à espera de|estamos à espera da|estamos à espera do|falta-nos|faltam-nos|ainda falta|ainda faltam|solicitamos o envio de|solicitamos o envio da|solicitamos o envio do|solicitamos o envio dos|solicitamos|solicito o envio de|ainda precisamos de|gostaríamos de receber|estamos a aguardar|estamos aguardando|continuamos à espera de',
+    provide: 'Enviar',
+    passive: 'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser',
+    courtesy:
+      'não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência',
+    verbs:
+      'enviar|envie|enviem|envia|enviar-nos|enviar-me|envie-nos|envie-me|devolver|devolva|devolvam|devolve|confirmar|confirme|confirmem|confirma|rever|reveja|revê|revisar|revise|verificar|verifique|verifiquem|verifica|assinar|assine|assinem|assina|aprovar|aprove|aprova|responder|responda|responde|ligar|ligue|liga|telefonar|telefone|reservar|reserve|reserva|encomendar|encomende|pedir|peça|pede|pagar|pague|paga|efetuar|efetue|preparar|prepare|preparem|prepara|fornecer|forneça|submeter|submeta|submete|completar|complete|preencher|preencha|preenche|atualizar|atualize|atualiza|carregar|carregue|reencaminhar|reencaminhe|encaminhar|encaminhe|encaminha|partilhar|partilhe|compartilhar|compartilhe|organizar|organize|organiza|trazer|traga|traz|comprar|compre|compra|dar|dê|dá|fazer|faça|faz|façam|redigir|redija|escrever|escreva|escreve|terminar|termine|acabar|acabe|entregar|entregue|entreguem|entrega|transferir|transfira|contactar|contacte|contacta|contatar|contate|perguntar|pergunte|pergunta|informar|informe|informem|informa|dizer|diga|diz|indicar|indique|indiquem|indica|comunicar|comunique|arrumar|arrume|arruma|limpar|limpe|limpa|reparar|repare|consertar|conserte|substituir|substitua|trocar|troque|troca|renovar|renove|renova|registar|registe|registrar|registre|inscrever|imprimir|imprima|imprime|digitalizar|digitalize|digitaliza|copiar|copie|recolher|recolha|levantar|levante|buscar|busque|medir|meça|mede|contar|conte|testar|teste|testa|instalar|instale|remover|remova|eliminar|elimine|apagar|apague|adicionar|adicione|acrescentar|acrescente|alterar|altere|altera|corrigir|corrija|corrige|fechar|feche|fecha|abrir|abra|abre|ler|leia|lê|ver|veja|vê|procurar|procure|procura|escolher|escolha|escolhe|selecionar|decidir|decida|pôr|ponha|põe|colocar|coloque|coloca|deixar|deixe|deixa|ajudar|participar|participe|vir|venha|vem|visitar|visite|inspecionar|fotografar|fotografe|etiquetar|etiquete|elaborar|elabore|elabora|calcular|calcule|traduzir|traduza|traduz|editar|publicar|publique|publica|anunciar|convidar|convide|convida|cancelar|cancele|cancela|adiar|lembrar|acompanhar|arquivar|arquive|liquidar|liquide|reembolsar|faturar|avaliar|avalie|planear|planeie|planejar|discutir|finalizar|finalize|validar|valide|valida|garantir|guardar|guarde|regar|regue|rega|desligar|avisar|avise|avisa|especificar|descrever|explicar|emitir|emita|processar|tratar|trate|trata|retirar|retire|remeter|remeta|anexar|anexe|anexa|juntar|junte|convocar|convoque|marcar|marque|marca|agendar|agende|agenda|gerir|solicitar|solicite|resumir|resuma|disponibilizar|disponibilize|realizar|realize|proceder|proceda|propor|proponha|obter|obtenha|descarregar|mandar|mande|manda|mandar-me|passar|passe|levar|leve|leva|facultar|faculte',
+    forms: '',
+    verbLast: false,
+    particles: '',
+    indirect: 'nos|me|lhe|lhes|-nos|-me|-lhe|a nós|você|vocês|te|-lo|-la|se|para mim|para nós',
+    fillers: 'também|já|por favor|nos|me|lhe|novamente|rapidamente|você|urgentemente|ainda|então|que|te|se|o mais',
+    pronouns: 'o|a|os|as|isto|isso|ele|ela',
+    reason:
+      'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|se|antes que|assim que|quando|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado',
+    high: 'urgente|urgentes|urgentemente|com urgência|o mais rápido possível|o mais rapidamente possível|o quanto antes|quanto antes|asap|crítico|prioridade alta|alta prioridade|imediatamente|de imediato|muito importante|máxima prioridade|prioridade: alta|com a máxima brevidade|logo que possível|assim que possível|o mais brevemente possível|urgência|com a maior brevidade|prioridade máxima|o mais depressa possível',
+    medium: 'prioridade média|prioridade normal|prioridade: média|prioridade: normal|média prioridade',
+    low: 'sem pressa|não há pressa|não é urgente|quando tiver tempo|quando tiveres tempo|quando puder|quando puderes|baixa prioridade|prioridade baixa|leve o seu tempo|prioridade: baixa|nada urgente|sem urgência|quando tiver um momento|quando tiveres um momento|quando tiver um tempinho|não tem pressa|não é nada urgente|quando der|sem nenhuma pressa|com calma|quando for possível|não urgente',
+    taskHeading:
+      'tarefas|tarefa|ações|acções|a fazer|por fazer|pendentes|próximos passos|pontos pendentes|por favor|poderia|pode|podem|podes|precisamos que|é preciso|o seguinte|lista de tarefas|o que fazer|deliberações|compromissos|seguintes|precisamos|plano de ação|peço|pedimos|pendências|algumas coisas|falta fazer',
+    otherHeading:
+      'ordem de trabalhos|ordem do dia|agenda|preços|tarifas|horários|horário|programa|ementa|menu|cardápio|participantes|presentes|anexos|conteúdo|temas|assuntos|resumo da encomenda|resumo do pedido|novidades|contacto|contato|ausentes|inclui|incluído|feito|concluído|para informação|ingredientes|artigos|calendário|morada|produtos|serviços',
+    action: 'ação|acção|tarefa|o quê|o que|atividade|descrição|ponto|assunto|trabalho|medida|passo|a fazer',
+    owner: 'responsável|quem|atribuído|atribuído a|pessoa|encarregado|nome|a cargo',
+    when: 'data|data limite|prazo|quando|até quando|vencimento|até|entrega|limite',
+    done: 'estado|status|feito|concluído|situação|progresso|pronto',
+  },
+  mail: {
+    greeting:
+      'caro|cara|caros|caras|olá|oi|bom dia|boa tarde|boa noite|prezado|prezada|prezados|prezadas|exmo|exma|exmos|estimado|estimada|estimados|querido|querida|viva',
+    signOff:
+      'cumprimentos|com os melhores cumprimentos|melhores cumprimentos|atenciosamente|cordialmente|abraço|um abraço|abraços|obrigado|obrigada|muito obrigado|muito obrigada|saudações|atentamente|com os meus cumprimentos|beijinhos|até breve|grato|grata|desde já obrigado|desde já obrigada|bom trabalho|att|cordiais saudações|com cumprimentos|até logo|respeitosamente|bjs|beijos',
+    mobile: 'enviado do meu|enviado a partir do|enviado de|obter o outlook|obter outlook|enviado por telemóvel|enviado pelo meu',
+    legal:
+      'confidencial|confidencialidade|destinatário|recebeu esta mensagem por engano|recebeu por engano|recebido por engano|proibida|antes de imprimir|ambiente|proteção de dados|rgpd|aviso legal|divulgação|vírus|eliminá-la|nipc|cnpj',
+    unsubscribe:
+      'cancelar a subscrição|cancelar subscrição|cancelar inscrição|descadastrar|lista de correio|recebeu este|recebe este|ver no navegador|política de privacidade|deixar de receber|gerir preferências|anular a subscrição|remover a subscrição|cancelar a inscrição',
+    external:
+      'e-mail externo|email externo|remetente externo|mensagem externa|fora da organização|origem externa|não clique|proveniente do exterior|externo à organização|veio de fora',
+    automatic:
+      'fora do escritório|resposta automática|não entregue|não foi possível entregar|recibo de leitura|ausência|falha na entrega|lida:|ausência temporária',
+  },
+};

@@ -1,0 +1,152 @@
+import type { Language } from '../language.ts';
+
+export const sv: Language = {
+  code: 'sv',
+  common:
+    'och|att|det|som|är|för|du|ni|din|er|vi|vår|våra|med|av|på|den|detta|vänligen|har|kommer|bli|blir|vara|till|från|skulle|kan|inte|en|ett|om|eller|jag|min|mig|oss|i|hej|tack|senast|också|ska|så|ska|era',
+  months: [
+    'januari|jan',
+    'februari|feb',
+    'mars',
+    'april|apr',
+    'maj',
+    'juni|jun',
+    'juli|jul',
+    'augusti|aug',
+    'september|sept|sep',
+    'oktober|okt',
+    'november|nov',
+    'december|dec',
+  ],
+  weekdays: [
+    'måndag|måndagen',
+    'tisdag|tisdagen',
+    'onsdag|onsdagen',
+    'torsdag|torsdagen',
+    'fredag|fredagen',
+    'lördag|lördagen',
+    'söndag|söndagen',
+  ],
+  shortDays: ['mån', 'tis', 'ons', 'tors|tor', 'fre', 'lör', 'sön'],
+  numbers:
+    '1 en|1 ett|2 två|3 tre|4 fyra|5 fem|6 sex|7 sju|8 åtta|9 nio|10 tio|12 tolv|14 fjorton|15 femton|20 tjugo|30 trettio|2 ett par',
+  ordinals: [
+    'för det första|först|först och främst',
+    'för det andra',
+    'för det tredje',
+    'för det fjärde',
+    'för det femte',
+    'för det sjätte',
+    'sedan|därefter|dessutom|vidare|även',
+    'slutligen|till sist|till slut|sist|avslutningsvis',
+  ],
+  dates: {
+    today: 'idag|i dag|ikväll|i kväll|i eftermiddag|i förmiddag|i morse',
+    tomorrow: 'imorgon|i morgon|i morgon bitti|imorgon bitti|i morgon eftermiddag|i morgon förmiddag',
+    dayAfterTomorrow: 'i övermorgon|övermorgon',
+    yesterday: 'igår|i går|i förrgår',
+    next: 'nästa|nästkommande',
+    coming: 'denna|den här|kommande|nu på|på',
+    last: 'förra|senaste|föregående|i',
+    hour: 'timme|timmar|timmen|tim',
+    day: 'dag|dagar|dagen|kalenderdagar',
+    workday: 'arbetsdag|arbetsdagar|vardag|vardagar|bankdagar|arbetsdagen',
+    week: 'vecka|veckor|veckan',
+    fortnight: 'fjorton dagar',
+    month: 'månad|månader|månaden',
+    quarter: 'kvartal|kvartalet',
+    year: 'år|året',
+    endOf: 'slutet av|slutet på|slut|utgången av|i slutet av|sista',
+    middleOf: 'mitten av|mitten på|mitt i|i mitten av|medio',
+    startOf: 'början av|början på|tidigt|i början av|start',
+    weekEnd: 'slutet av veckan|slutet på veckan|veckans slut|veckoslutet|slutet av denna vecka|slutet av den här veckan|helgen|veckoslut|utgången av veckan|slutet av vecka',
+    monthEnd: 'slutet av månaden|slutet på månaden|månadens slut|månadsskiftet|slutet av denna månad|slutet av den här månaden|utgången av månaden|sista i månaden',
+    yearEnd: 'slutet av året|slutet på året|årets slut|årsskiftet|utgången av året|slutet av detta år',
+    within: 'inom|om|inom de närmaste|under de närmaste|inom loppet av|på|inom en tid av|inom högst',
+    fromNow: 'från idag|från i dag|efter mottagandet|från mottagandet|räknat från idag|från och med idag|efter fakturadatum',
+    agoBefore: 'för',
+    agoAfter: 'sedan|tidigare',
+    article: 'den|det|de',
+    of: 'av|,|i',
+    ordinalMark: ':e|:a|e|:de',
+    dayOfMonth: 'den|före den|senast den|till den|innan den',
+    at: 'kl|kl.|klockan|vid|före kl|före klockan|innan|,|senast kl|senast klockan|till kl',
+    clock: '',
+    noon: 'lunch|mitt på dagen|middagstid|klockan tolv|kl. tolv',
+    dayPart:
+      'slutet av dagen|slutet på dagen|dagens slut|arbetsdagens slut|stängning|på morgonen|på förmiddagen|på eftermiddagen|på kvällen|förmiddag|eftermiddag|kväll|morgon|natt|midnatt|under dagen|förmiddagen|eftermiddagen|kvällen|morgonen',
+    weekNumber: 'vecka|v|v.',
+    weekOf: 'veckan som börjar|veckan från|veckan den',
+    from: 'från|mellan|mellan den|från den|från och med',
+    to: 'till|till den|och|och den|till och med|t.o.m.|-',
+    every: 'varje|alla|dagligen|veckovis|månadsvis|på måndagar|på tisdagar|på onsdagar|på torsdagar|på fredagar|måndagar|vardagar',
+  },
+  cues: {
+    by: 'du har till|ni har till|har tid till|du har på dig till|ni har på er till|senast|senast den|senast på|senast till|senast kl|allra senast|allra senast den|före|före den|innan|innan den|inte senare än|inte senare än den|förfaller|förfaller den|förfallodag|förfallodatum|sista dag|sista dagen är|sista datum|sista dag är|sista datum är|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista anmälningsdag är|sista ansökningsdag är|sista svarsdag är|sista inlämningsdag är|sista betalningsdag|sista betalningsdag är|deadline|deadline är|deadline den|stänger den|stänger|går ut den|går ut|löper ut den|löper ut|upphör den|att betala senast|betalas senast|osa|osa senast|o.s.a. senast|svar senast|svara senast|tidsfrist|tidsfristen är|tidsfristen går ut|inom|lämnas in senast|är klar den|i god tid före',
+    until: 'giltig till|giltigt till|giltig till och med|gäller till|tills|gäller till och med|t.o.m.|till|till den|fram till|fram till den|till och med',
+    on: 'den|på|till|för|nu på|är|är den|av|i|om|kl|klockan|nästa|till den|vid',
+    latest: 'senast|allra senast|som senast|är deadline|är sista dag|är sista datum|är sista dagen|eller tidigare|är sista svarsdag|är tidsfristen|är sista anmälningsdag',
+    dueNoun:
+      'deadline|förfallodag|förfallodatum|förfaller|sista dag|sista datum|tidsfrist|stänger|löper ut|går ut|försenad|sista dagen|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista betalningsdag|klart senast|inlämning|osa|att betala|förfallen|senast|slutdatum|svarstid|leveransdatum|måldatum',
+    purpose: 'till|för|i tid till|inför|före|innan|i god tid till',
+    obligation:
+      'måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall',
+    event:
+      'möte|mötet|sammanträde|träff|träffas|invigning|invigningen|besök|besöket|äger rum|hålls|ankomst|kommer fram|anländer|bokat|bokad|planerat|planerad|konsert|konserten|workshop|workshopen|konferens|konferensen|seminarium|utbildning|utbildningen|kurs|kursen|fest|festen|lunch|lunchen|middag|mottagning|semester|ceremoni|samtal|intervju|intervjun|utställning|utställningen|mässa|mässan|resa|resan|avresa|börjar|startar|start|födelsedag|bröllop|föreläsning|föreläsningen|repetition|besiktning|besiktningen|leverans|leveransen|levereras|öppning|stämma|årsmöte|årsmötet|evenemang|session|öppnar|kongress|vernissage|vernissagen|visning|visningen|styrelsemöte|styrelsemötet|festival|öppet hus|inbjuder|välkommen till',
+    past: 'var|sedan|mottagit|mottog|fick|fått|skickade|skickat|förra|senaste|diskuterade|beställde|beställt|köpte|levererades|kom|hade|ägde rum|betalade|betalat|undertecknade|överenskommet|skrev|igår|i går|talades|har fått|blev|hölls|anmäldes|pratade',
+    issue: 'daterad|daterat|utfärdad|utfärdat|fakturadatum|av den|datum|skapad|skapat|brev från|faktura från|mejl från|från den|publicerad|version|upprättad',
+    absence:
+      'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|tillbaka|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna',
+    commit:
+      'jag kommer att|vi kommer att|jag skickar|vi skickar|jag återkommer|vi återkommer|jag kan|vi kan|jag räknar med|du får|ni får|du kommer att|ni kommer att|vi levererar|jag levererar|levereras den|jag är tillbaka|jag ringer|vi hör av oss|jag hör av mig|skickas till|jag ska|vi ska|jag kommer|vi kommer|jag lämnar|vi lämnar',
+    move: 'flyttat|flyttad|flyttats|flyttas|skjuts upp|skjutits upp|uppskjutet|uppskjuten|senarelagd|senarelagt|förlängd|förlängt|förlängs|förlängts|tidigarelagd|tidigarelagt|ändrat|ändrad|ändrats|nytt datum|ny deadline|ny tidsfrist|rättelse|hellre|nu är|är nu|blir nu|i stället|byter|menade|ändras',
+    instead: 'i stället för|istället för|inte|och inte|snarare än|i stället för den',
+    lift: 'behövs inte längre|inte längre nödvändigt|behöver inte längre|behöver vi inte längre|behöver jag inte längre|behöver du inte längre|behöver ni inte längre|är inställt|inställd|inställt|avbokat|bortse från|ni kan bortse|du kan bortse|redan gjort|redan klart|redan löst|redan ordnat|glöm det|återkallad|återkallat|krävs inte längre|inte längre aktuellt|inte aktuell längre|utgår|är inte längre|behövs inte mer|dras tillbaka|dragits tillbaka|inte aktuellt längre|strunta i|makulera',
+  },
+  requests: {
+    please: 'vänligen|snälla|tack|om möjligt|gärna|tack på förhand|också|även|och|sedan|då|är du snäll|om du kan|om ni kan|så|lite|bara',
+    frames:
+      'vänligen|var vänlig och|var vänlig att|var snäll och|kan du vara snäll och|kan du snälla|snälla|kan du|kan ni|skulle du kunna|skulle ni kunna|kunde du|kunde ni|skulle du vilja|skulle ni vilja|vill du|vill ni|jag ber dig|jag ber er|vi ber dig|vi ber er|jag ber dig att|vi ber dig att|jag ber er att|vi ber er att|du ombeds|ni ombeds|du ombeds att|ni ombeds att|jag skulle vilja be dig|jag skulle vilja be er|jag skulle vilja be dig att|vi skulle vilja be er att|vi skulle vilja be dig att|får jag be dig att|får vi be er att|du måste|ni måste|du behöver|ni behöver|du bör|ni bör|du ska|ni ska|jag måste|vi måste|vi behöver|jag behöver|glöm inte att|glöm inte|kom ihåg att|tänk på att|se till att|det vore bra om du kunde|det vore bra om ni kunde|det vore snällt om du kunde|jag skulle uppskatta om du kunde|vi skulle uppskatta om ni kunde|jag vore tacksam om du kunde|vi vore tacksamma om ni kunde|jag är tacksam om du kan|vi är tacksamma om ni kan|vi är tacksamma om du kan|skulle det vara möjligt att|är det möjligt att|jag vill att du|vi vill att ni|jag vill att ni|hinner du|hinner ni|har du möjlighet att|har ni möjlighet att|någon måste|kan någon|skulle någon kunna|det är viktigt att|vi bör|kan vi|gärna',
+    needs:
+      'vi behöver|jag behöver|vi väntar på|jag väntar på|vi väntar fortfarande på|jag väntar fortfarande på|vi saknar|jag saknar|vi saknar fortfarande|vi önskar få|jag önskar få|vi vill ha|jag vill ha|vi skulle vilja ha|jag skulle vilja ha|vi behöver få|jag behöver få|det saknas|ännu saknas|vi emotser|vi ser fram emot att få|vi behöver ha|jag behöver ha',
+    provide: 'Skicka',
+    passive: 'måste|ska|skall|bör|behöver|behövs',
+    courtesy:
+      'tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod',
+    verbs:
+      'skicka|sända|sänd|returnera|återsända|bekräfta|kontrollera|granska|kolla|signera|underteckna|skriva|skriv|godkänna|godkänn|svara|ringa|ring|boka|beställa|beställ|betala|förbereda|förbered|tillhandahålla|lämna|fylla|fyll|komplettera|uppdatera|ladda|vidarebefordra|dela|ordna|organisera|ta|köpa|köp|hämta|ge|göra|gör|avsluta|slutföra|slutför|leverera|överföra|överför|kontakta|fråga|informera|meddela|berätta|städa|rengöra|rengör|laga|reparera|ersätta|ersätt|byta|byt|förnya|registrera|anmäla|anmäl|printa|skanna|kopiera|mäta|mät|räkna|testa|installera|ta bort|radera|lägga|lägg|ändra|rätta|korrigera|stänga|stäng|öppna|läsa|läs|leta|hitta|välja|välj|bestämma|bestäm|sätta|sätt|ställa|ställ|låta|låt|hjälpa|hjälp|delta|komma|kom|besöka|besök|inspektera|fotografera|märka|märk|sammanställa|sammanställ|beräkna|översätta|översätt|redigera|publicera|annonsera|bjuda|bjud|reservera|avboka|flytta|påminna|påminn|följa|följ|arkivera|reglera|fakturera|bedöma|bedöm|utvärdera|planera|diskutera|säkerställa|spara|behålla|vattna|mata|släcka|rapportera|ange|beskriva|beskriv|förklara|utfärda|behandla|handlägga|inkomma|inkom|bifoga|presentera|kalla|sammanfatta|samla|packa|måla|sortera|föreslå|verifiera|attestera|justera|se|tvätta|tömma|töm|mejla|maila|återkomma|återkom|redovisa|bygga|rita|lösa|lös|ansöka|ansök|distribuera|teckna|återlämna|överlämna|inventera|titta|prata|hör|höra|checka|fixa|kalibrera|montera|ladda upp|skicka tillbaka|skicka in|lämna in|fylla i|fyll i|höra av',
+    forms: '',
+    verbLast: false,
+    particles: '',
+    indirect: 'oss|mig|honom|henne|dem|till oss|till mig|dig|er|åt mig|åt oss',
+    fillers: 'också|även|bara|gärna|snälla|oss|mig|att|nu|sedan|redan|igen|snarast|lite|snabbt|alla|möjligen',
+    pronouns: 'det|den|dem|detta|denna|dessa',
+    reason:
+      'så att|för att|eftersom|därför att|annars|om|såvida|innan vi|innan jag|så snart|när|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi',
+    high: 'brådskande|akut|så snart som möjligt|snarast möjligt|snarast|omgående|asap|kritiskt|hög prioritet|prioritet: hög|omedelbart|mycket viktigt|högsta prioritet|genast|bråttom|brådskar|skyndsamt|prioritet hög|så fort som möjligt|med högsta prioritet|prio 1|viktigt och brådskande|urgent|så fort du kan',
+    medium: 'medelhög prioritet|normal prioritet|prioritet: normal|prioritet: medel|prioritet medel|medelprioritet',
+    low: 'ingen brådska|ingen stress|inte brådskande|inte bråttom|när du har tid|när ni har tid|låg prioritet|prioritet: låg|ta den tid du behöver|det är inte bråttom|i mån av tid|ingen panik|när du hinner|när ni hinner|prioritet låg|vid tillfälle|när du har en stund|när du får tid|när det passar|inte akut|ej brådskande|när du har en minut|i lugn och ro|brådskar inte',
+    taskHeading:
+      'uppgifter|uppgift|åtgärder|åtgärdslista|att göra|att-göra|todo|to do|nästa steg|öppna punkter|vänligen|kan du|kan ni|skulle du kunna|följande|vi behöver|det här behöver göras|checklista|kvar att göra|beslut och åtgärder|saker att göra|aktiviteter|några saker|arbetslista|behöver göras|är ni snälla',
+    otherHeading:
+      'agenda|dagordning|priser|prislista|öppettider|program|meny|deltagare|närvarande|bilagor|innehåll|ämnen|ordersammanfattning|nyheter|kontakt|frånvarande|ingår|inkluderat|klart|avslutat|för kännedom|ingredienser|artiklar|tidsplan|adress|produkter|tjänster|avgifter',
+    action: 'åtgärd|uppgift|vad|att göra|beskrivning|aktivitet|punkt|ämne|arbete|steg|ärende',
+    owner: 'vem|ansvarig|ägare|person|tilldelad|namn|utförs av|av vem|ansvar',
+    when: 'senast|när|datum|deadline|klart|till när|förfallodag|sista dag|klar senast|tidsfrist',
+    done: 'status|klart|klar|färdig|utfört|läge|gjort',
+  },
+  mail: {
+    greeting: 'hej|hejsan|bästa|kära|käre|god morgon|god dag|hallå|tjena|hej alla|god kväll|hi|goddag|hejhej|tja',
+    signOff:
+      'med vänliga hälsningar|vänliga hälsningar|vänlig hälsning|hälsningar|mvh|bästa hälsningar|med vänlig hälsning|tack|tack på förhand|hälsar|vi hörs|ha det bra|med bästa hälsningar|varma hälsningar|kramar|vi ses|tack så mycket|stort tack|hälsning|allt gott|trevlig helg|med tack|många hälsningar|hjärtliga hälsningar|kram|bästa hälsning',
+    mobile: 'skickat från min|skickat från|hämta outlook|skickat med|skaffa outlook|skickades från',
+    legal:
+      'konfidentiell|konfidentiellt|avsedda mottagaren|avsedd för|mottagaren|fått detta mejl av misstag|av misstag|obehörig|innan du skriver ut|tänk på miljön|gdpr|personuppgifter|org.nr|organisationsnummer|sekretess|virus|vidarebefordran',
+    unsubscribe:
+      'avregistrera|avsluta prenumerationen|avprenumerera|nyhetsbrev|sändlista|e-postlista|du får detta|ni får detta|visa i webbläsare|visa i webbläsaren|integritetspolicy|hantera inställningar|inte längre vill|avanmäl|avsluta prenumeration',
+    external:
+      'externt mejl|extern avsändare|externt meddelande|utanför organisationen|extern e-post|klicka inte|kommer utifrån|från en extern|externt e-post|externt ursprung',
+    automatic:
+      'frånvaromeddelande|automatiskt svar|autosvar|olevererbart|kunde inte levereras|läskvitto|frånvaro|ej levererat|automatsvar|läst:|leveransfel',
+  },
+};

@@ -1,0 +1,2 @@
+/** The part of the Encoding Standard that browsers and Node share; the core's types know neither. */
+declare var TextDecoder: { new (label?: string): { decode: (bytes: Uint8Array) => string } };

@@ -1,0 +1,15 @@
+import type { Attachment } from './message.ts';
+
+const FILE = /^begin [0-7]{3,4} ([^\n]{1,200})\n((?:[ -`]{1,62}\n)*?)(?:`|end)?\n?end$/gm;
+
+/** Takes uuencoded files (POSIX.1-2017, uuencode) out of a text. */
+export function takeFiles(text: string): { text: string; files: Attachment[] } {
+  if (!text.includes('\nbegin ') && !text.startsWith('begin ')) return { text, files: [] };
+  const files: Attachment[] = [];
+  const rest = text.replace(FILE, (_, name: string, body: string) => {
+    const size = body.split('\n').reduce((sum, line) => sum + (line === '' ? 0 : (line.charCodeAt(0) - 32) & 63), 0);
+    files.push({ name, type: 'application/octet-stream', size });
+    return '';
+  });
+  return { text: rest, files };
+}

@@ -1,0 +1,53 @@
+import type { Anatomy } from '../anatomy/index.ts';
+import { languageOf } from '../languages/index.ts';
+import type { Message } from '../mail/index.ts';
+import { beginsWithVerb, cleanSubject, findRequest, type Request } from '../requests/index.ts';
+import type { Facts } from './facts.ts';
+import { evidence, type Place, type Places } from './places.ts';
+
+const MOST = 80;
+
+/** The user's own subject or the action in his note, else what the newest words ask for, else the subject. */
+export function chooseTitle(message: Message, anatomy: Anatomy, places: Places): Facts['title'] {
+  const { note, latest, subject } = places;
+  const plain = { value: subject.words.value, source: 'subject' as const, spans: evidence(subject, 0, subject.words.value.length) };
+  if (isReworded(message, anatomy)) return { ...plain, source: 'own subject' };
+  const thing = thingOf(message, subject.words.value);
+  const toHimself = note.words.value.trim() !== '' && latest.words.value.trim() === '';
+  const own = requestIn(note, thing);
+  if (toHimself && (beginsWithVerb(subject.words.value, languageOf(subject.language)) || (!own && plain.value !== ''))) return plain;
+  if (own) return titleAt(note, own, 'note');
+  const asked = requestIn(latest, thing);
+  return asked ? titleAt(latest, asked, 'request') : plain;
+}
+
+/** A forward whose subject differs from the inner one by more than prefixes and list tags. */
+function isReworded(message: Message, { originalSubject, parts }: Anatomy): boolean {
+  if (originalSubject === null || !parts.some((p) => p.kind === 'note' || p.kind === 'heading')) return false;
+  const bare = (subject: string) => {
+    const { start, end } = cleanSubject(subject);
+    return subject.slice(start, end).toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '');
+  };
+  const [outer, inner] = [bare(message.subject), bare(originalSubject)];
+  return outer !== '' && inner !== '' && outer !== inner && !inner.startsWith(outer) && !/^(?:fwd?|wg|tr|rv|enc|i|vb)$/.test(outer);
+}
+
+function requestIn(place: Place, thing: string): Request | null {
+  return findRequest(place.words.value, place.dates, thing, place.language);
+}
+
+function titleAt(place: Place, { title, place: at }: Request, source: 'note' | 'request'): Facts['title'] {
+  return { value: short(title), source, spans: evidence(place, at.start, at.end) };
+}
+
+/** What “it” is: the attached file by its name, else the subject. */
+function thingOf(message: Message, subject: string): string {
+  const [file] = message.attachments;
+  return subject === '' ? (file?.name ?? '') : `“${subject}”`;
+}
+
+function short(title: string): string {
+  if (title.length <= MOST) return title;
+  const cut = title.slice(0, MOST);
+  return cut.slice(0, Math.max(cut.lastIndexOf(' '), MOST / 2)).replace(/[\s,;:]+$/, '');
+}

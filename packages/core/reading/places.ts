@@ -1,0 +1,59 @@
+import { joinSlices, type Anatomy, type Words } from '../anatomy/index.ts';
+import { findDates, findLift, type DatePhrase } from '../dates/index.ts';
+import { detectLanguage, type LanguageCode } from '../languages/index.ts';
+import type { Message } from '../mail/index.ts';
+import { cleanSubject } from '../requests/index.ts';
+import type { EvidenceSpan, Region } from './facts.ts';
+import type { ReadOptions } from './reading.ts';
+
+/** A stretch of the message that is read as one: the note, the newest words, the subject. */
+export interface Place {
+  region: Region;
+  words: Words;
+  part: 'text' | 'subject';
+  whole: string;
+  language: LanguageCode;
+  /** Its date phrases; those that words behind them take back are left as what they are, but no deadlines. */
+  dates: DatePhrase[];
+  /** Words in it take back the deadlines of all that was said before. */
+  lifts: boolean;
+}
+
+export interface Places {
+  note: Place;
+  latest: Place;
+  subject: Place;
+}
+
+/** The three places of a message. Each is read from the day of the message that holds it. */
+export function placesOf(message: Message, anatomy: Anatomy, options: ReadOptions, arrivedAt: string): Places {
+  const slices = (kind: 'note' | 'latest') => joinSlices(message.text, anatomy.parts.filter((p) => p.kind === kind));
+  const outer = message.sentAt ?? arrivedAt;
+  const inner = anatomy.sentAt ?? outer;
+  const main = detectLanguage(`${message.subject}\n${slices('latest').value}\n${slices('note').value}`) ?? 'en';
+  const place = (region: Region, words: Words, reference: string): Place => {
+    const part = region === 'subject' ? 'subject' : 'text';
+    const whole = part === 'subject' ? message.subject : message.text;
+    const language = detectLanguage(words.value, main) ?? main;
+    const { zone, dateOrder, closed } = options;
+    const dates = findDates(words.value, { reference, zone, dateOrder, closed }, language);
+    const lift = findLift(words.value, language);
+    return { region, words, part, whole, language, dates: withoutLifted(dates, lift), lifts: lift !== null };
+  };
+  return {
+    note: place('note', slices('note'), outer),
+    latest: place('latest', slices('latest'), inner),
+    subject: place('subject', joinSlices(message.subject, [cleanSubject(message.subject)]), outer),
+  };
+}
+
+const withoutLifted = (dates: DatePhrase[], lift: number | null): DatePhrase[] =>
+  dates.map((date) => (lift !== null && date.start < lift && date.verdict === 'deadline' ? { ...date, verdict: 'other' } : date));
+
+export function evidence({ words, part, whole }: Place, start: number, end: number): EvidenceSpan[] {
+  const value = words.value.slice(start, end);
+  const from = start + value.length - value.trimStart().length;
+  return words
+    .slicesOf(from, start + value.trimEnd().length)
+    .map((s) => ({ part, start: s.start, end: s.end, quote: whole.slice(s.start, s.end) }));
+}

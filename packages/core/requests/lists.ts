@@ -1,0 +1,114 @@
+import { linesOf, type Line, type Slice } from '../anatomy/index.ts';
+import { asks, type DatePhrase } from '../dates/index.ts';
+import { alternatives, fold, wholeWords, type Language } from '../languages/index.ts';
+import { isPlainData, itemAt, type Item } from './item.ts';
+import { ownerOf } from './owner.ts';
+import { isVerb } from './verbs.ts';
+
+interface Entry extends Slice {
+  box: 'open' | 'done' | null;
+  notes: string[];
+}
+
+interface List {
+  heading: string;
+  entries: Entry[];
+}
+
+const MARK = /^(?<indent>[ \t]*)(?<mark>[-*•–—·▪◦‣●○+]|\(?\d{1,2}[.)]|\(?[a-zA-Z][.)]|☐|☑|✓|✔|\[[ xX✓]?\])[ \t]+(?:(?<box>\[[ xX✓]?\]|☐|☑)[ \t]+)?(?=\S)/u;
+/** A line this long was broken by a mail program rather than by its writer. */
+const WRAPPED = 58;
+
+/** The tasks of the lists in a text that ask for something. `own`: a note to oneself, where every mark is a task. */
+export function listItems(text: string, dates: readonly DatePhrase[], language: Language, own: boolean): Item[] {
+  return listsOf(text).flatMap((list) => {
+    if (!asksForItems(list, text, dates, language, own)) return [];
+    return list.entries
+      .filter((entry) => entry.box !== 'done')
+      .map((entry) => itemAt(text, entry, dates, language, entry.notes.join('\n')));
+  });
+}
+
+function listsOf(text: string): List[] {
+  const lists: List[] = [];
+  let open: { list: List; indent: number } | null = null;
+  let gap = 0;
+  let heading = '';
+  for (const line of linesOf(text, { start: 0, end: text.length })) {
+    if (line.text.trim() === '') {
+      gap += 1;
+      continue;
+    }
+    const found = MARK.exec(line.text);
+    const indent = /^[ \t]*/.exec(line.text)?.[0].length ?? 0;
+    if (found && open && indent > open.indent + 1) addNote(open.list, line);
+    else if (found) {
+      if (!open || gap > 1 || indent < open.indent) {
+        open = { list: { heading, entries: [] }, indent };
+        lists.push(open.list);
+      }
+      open.list.entries.push(entryOf(line, found));
+    } else if (open && (gap === 0 || indent > open.indent + 1)) follow(open.list, line, text);
+    else {
+      open = null;
+      heading = line.text.trim();
+    }
+    gap = 0;
+  }
+  return lists;
+}
+
+function entryOf(line: Line, found: RegExpExecArray): Entry {
+  const sign = found.groups?.box ?? found.groups?.mark ?? '';
+  const box = /^\[ ?\]$|☐/.test(sign) ? 'open' : /\[[xX✓]\]|☑|✓|✔/.test(sign) ? 'done' : null;
+  return { start: line.start + found[0].length, end: line.end, box, notes: [] };
+}
+
+/** A line below an entry: the rest of it where it was broken, else its note. */
+function follow(list: List, line: Line, text: string): void {
+  const last = list.entries.at(-1);
+  if (!last) return;
+  const whole = text.slice(last.start, last.end);
+  const lastLine = whole.slice(whole.lastIndexOf('\n') + 1);
+  if (last.notes.length === 0 && lastLine.length >= WRAPPED && /^\s*[\p{Ll}\d(]/u.test(line.text)) last.end = line.end;
+  else last.notes.push(line.text.trim());
+}
+
+const addNote = (list: List, line: Line) => list.entries.at(-1)?.notes.push(line.text.trim().replace(MARK, ''));
+
+function asksForItems(list: List, text: string, dates: readonly DatePhrase[], language: Language, own: boolean): boolean {
+  const { entries, heading } = list;
+  const open = entries.filter((entry) => entry.box !== 'done');
+  if (open.length < 2 && !(open.length === 1 && entries.length > 1)) return false;
+  const head = fold(heading);
+  const other = new RegExp(`^\\W*${alternatives(language.requests.otherHeading)}(?![\\p{L}])`, 'u').test(head);
+  if (other && !asks(head, language)) return false;
+  if (own || entries.some((entry) => entry.box !== null)) return true;
+  const like = open.filter((entry) => isLikeTask(text, entry, dates, language)).length;
+  const data = open.filter((entry) => isPlainData(text.slice(entry.start, entry.end))).length;
+  if (data * 2 > open.length && like * 2 < open.length) return false;
+  const asked = heading.length < 200 && /[:?]\s*$/.test(heading) && (asks(head, language) || wholeWords(language.requests.taskHeading).test(head));
+  return asked && !namesThings(head, language) ? like * 4 >= open.length : like * 5 >= open.length * 3;
+}
+
+/** “Please bring the following:” is one task, whose list says what. */
+function namesThings(head: string, language: Language): boolean {
+  const [, verb] = /(?:please|bitte|veuillez|por favor|per favore|vanligen|alstublieft)\s+(\p{L}+)/u.exec(head) ?? [];
+  return verb !== undefined && isVerb(verb, language) && !/(?:do|complete|erledig|machen|effectu|faire|hacer|fazer|doen|fare|gora|uppgift|task|aufgabe)/.test(head);
+}
+
+function isLikeTask(text: string, entry: Entry, dates: readonly DatePhrase[], language: Language): boolean {
+  const words = text.slice(entry.start, entry.end);
+  const owned = ownerOf(words, language);
+  if (owned.owner !== null && owned.words.trim().split(/\s+/).length > 1 && !isPlainData(words)) return true;
+  if (dates.some((d) => d.start >= entry.start && d.end <= entry.end && d.verdict === 'deadline')) return true;
+  return asks(fold(words), language) || beginsWithVerb(owned.words, language);
+}
+
+export function beginsWithVerb(words: string, language: Language): boolean {
+  const tokens = words.trim().split(/\s+/);
+  const first = (tokens[0] ?? '').replace(/[^\p{L}'-]/gu, '');
+  const last = (tokens.at(-1) ?? '').replace(/[^\p{L}'-]/gu, '');
+  if (isVerb(first, language) && tokens.length > 1) return true;
+  return language.requests.verbLast && tokens.length > 1 && /^\p{Ll}/u.test(last) && isVerb(last, language);
+}

@@ -1,0 +1,45 @@
+import { fold, LANGUAGES, wholeWords } from '../languages/index.ts';
+import { header, type Message } from '../mail/index.ts';
+
+type Level = 'high' | 'medium' | 'low';
+
+const LEVELS: readonly [Level, RegExp][] = [
+  ['low', wholeWords(...LANGUAGES.map((l) => l.requests.low))],
+  ['medium', wholeWords(...LANGUAGES.map((l) => l.requests.medium))],
+  ['high', wholeWords(...LANGUAGES.map((l) => l.requests.high))],
+];
+const NEGATED = /(?:\bnot|\bno|\bnever|n't|\bnicht|\bkein\w*|\bpas|\bno es|\bnao|\bniet|\bgeen|\bnon|\binte|\bej|\bnothing|\bless)\s+(?:\S+\s+)?$/;
+
+export interface StatedPriority {
+  level: Level;
+  start: number;
+  end: number;
+}
+
+/** The priority that words state, with its place; “not urgent” is low and never high. */
+export function priorityIn(text: string): StatedPriority | null {
+  const folded = fold(text);
+  for (const [level, words] of LEVELS) {
+    const found = words.exec(folded);
+    if (!found) continue;
+    if (level === 'high' && NEGATED.test(folded.slice(Math.max(0, found.index - 24), found.index))) continue;
+    return { level, start: found.index, end: found.index + found[0].length };
+  }
+  return null;
+}
+
+/** `!!!` in a subject. */
+export function exclaimed(subject: string): StatedPriority | null {
+  const at = subject.indexOf('!!!');
+  return at === -1 ? null : { level: 'high', start: at, end: at + 3 };
+}
+
+/** The priority of the message's headers (RFC 2156, section 5.3.6, and the usual `X-Priority`). */
+export function headerPriority(message: Message): { level: Level; header: string; value: string } | null {
+  for (const name of ['Importance', 'X-Priority', 'Priority', 'X-MSMail-Priority']) {
+    const value = header(message, name)?.trim().toLowerCase() ?? '';
+    if (/^(?:high|urgent|[12]\b)/.test(value)) return { level: 'high', header: name, value };
+    if (/^(?:low|non-urgent|[45]\b)/.test(value)) return { level: 'low', header: name, value };
+  }
+  return null;
+}

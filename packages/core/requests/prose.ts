@@ -1,0 +1,71 @@
+import { linesOf, type Slice } from '../anatomy/index.ts';
+import type { DatePhrase, Sentence } from '../dates/index.ts';
+import { alternatives, fold, perLanguage, type Language } from '../languages/index.ts';
+import { itemAt, type Item } from './item.ts';
+import { beginsWithVerb } from './lists.ts';
+import { ownerOf } from './owner.ts';
+import { askedIn } from './title.ts';
+import { isVerb } from './verbs.ts';
+
+/** A sentence with its language, as the reading of dates hands them out. */
+export interface Spoken {
+  sentence: Sentence;
+  language: Language;
+}
+
+const ordinalsOf = perLanguage(({ requests, ordinals }: Language) =>
+  ordinals.map((words) => new RegExp(`^\\s*(?:(?:${alternatives(requests.please)})[\\s,]+)?${alternatives(words)}(?![\\p{L}])[\\s,:]*`, 'u')),
+);
+/** Ordinals that need another in front of them: “then”, “finally”. */
+const FOLLOWING = 6;
+
+/** Lines of minutes: `Ines: send the list by Friday`, `Action: …`. */
+export function ownerLines(text: string, dates: readonly DatePhrase[], language: Language): Item[] {
+  const items = linesOf(text, { start: 0, end: text.length }).flatMap((line) => {
+    const label = actionLabel(language).exec(fold(line.text.slice(0, 40)));
+    const start = line.start + (label?.[0].length ?? line.text.length - line.text.trimStart().length);
+    const words = text.slice(start, line.end);
+    if (words.trim().length < 6 || words.length > 400) return [];
+    const owned = ownerOf(words, language);
+    const leads = owned.owner !== null && owned.start <= 2 && beginsWithVerb(owned.words, language);
+    return leads || label ? [itemAt(text, { start, end: line.end }, dates, language, '')] : [];
+  });
+  return items.length >= 2 ? items : [];
+}
+
+const actionLabel = perLanguage(
+  ({ requests }: Language) => new RegExp(`^\\s*(?:${alternatives(requests.action)})\\s?\\d{0,2}\\s*[:–-]\\s+(?=\\S)`, 'u'),
+);
+
+/** “First … Second … Finally …” */
+export function countedItems(text: string, spoken: readonly Spoken[], dates: readonly DatePhrase[]): Item[] {
+  const counted = spoken.flatMap(({ sentence, language }) => {
+    const folded = fold(sentence.text);
+    const rank = ordinalsOf(language).findIndex((pattern) => pattern.test(folded));
+    const lead = rank === -1 ? 0 : (ordinalsOf(language)[rank]?.exec(folded)?.[0].length ?? 0);
+    const words = sentence.text.slice(lead);
+    const asked = rank !== -1 && (askedIn(words, [], language, '') !== null || isVerb(/^[\p{L}'-]+/u.exec(words)?.[0] ?? '', language));
+    return asked ? [{ rank, place: placeOf(sentence, lead), language }] : [];
+  });
+  const firsts = new Set(counted.map((c) => c.rank));
+  if (counted.length < 2 || firsts.size < 2 || ![...firsts].some((rank) => rank < FOLLOWING)) return [];
+  return counted.map(({ place, language }) => itemAt(text, place, dates, language, ''));
+}
+
+/** Requests in sentences of their own, each with its own deadline. */
+export function datedItems(text: string, spoken: readonly Spoken[], dates: readonly DatePhrase[]): Item[] {
+  const dated = spoken.flatMap(({ sentence, language }) => {
+    const place = placeOf(sentence, 0);
+    const inside = dates.filter((d) => d.start >= place.start && d.end <= place.end);
+    const due = inside.find((d) => d.verdict === 'deadline');
+    const spans = inside.map((d) => ({ start: d.start - place.start, end: d.end - place.start }));
+    const asked = due && !inside.some((d) => d.moved) ? askedIn(sentence.text, spans, language, '') : null;
+    return asked && asked.strength >= 2 && due ? [{ place, language, due, title: asked.title }] : [];
+  });
+  if (dated.length < 2 || new Set(dated.map((d) => d.due.date)).size < dated.length) return [];
+  return dated.map(({ place, language, due, title }) => ({ ...itemAt(text, place, dates, language, ''), due, title, owner: null, ownerPlace: null }));
+}
+
+function placeOf({ start, text }: Sentence, lead: number): Slice {
+  return { start: start + lead, end: start + text.trimEnd().length };
+}
