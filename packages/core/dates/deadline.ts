@@ -38,38 +38,40 @@ export interface Judgement {
   lead: number;
 }
 
-/** Weighs the cues around a date phrase of a folded sentence: deadline, event or neither. */
-export function judge(folded: string, phrase: Phrase, language: Language): Judgement {
+/** Weighs the cues around a date phrase of a folded sentence: deadline, event or neither. `order`: the words are the user's own. */
+export function judge(folded: string, phrase: Phrase, language: Language, order: boolean): Judgement {
   const cues = cuesOf(language);
   const before = folded.slice(0, phrase.start);
   const after = folded.slice(phrase.end);
   const clause = { before: before.split(/[;.!?()]|,\s/u).at(-1) ?? '', after: after.split(/[;.!?()]|,\s/u)[0] ?? '' };
   const around = `${clause.before} ${clause.after}`;
+  const moves = cues.move.exec(folded);
   const reasons: Reason[] = [];
   const weigh = (cue: Cue, words: string | undefined) => {
     if (words !== undefined) reasons.push({ cue, weight: WEIGHTS[cue], words: words.trim() });
     return words !== undefined;
   };
   const window = before.slice(-70);
-  const by = cues.by.exec(window);
-  const until = by ? null : cues.until.exec(window);
+  const span = phrase.grain === 'span' ? folded.slice(phrase.start, phrase.end) : '';
+  const by = cues.spanBy.exec(span) ?? cues.by.exec(window);
+  const until = by ? null : (cues.spanUntil.exec(span) ?? cues.until.exec(window));
   const issue = by ? null : cues.issue.exec(window);
   const latest = weigh('latest', cues.latest.exec(after)?.[0]);
   const own = weigh('by', by?.[0]) || latest;
   weigh('until', until?.[0]);
   if (!own) weigh('noun', cues.noun.exec(around)?.[0]);
-  const wanted = wantedBy(folded, cues.obligation, language);
+  const wanted: Wanted | null =
+    wantedBy(folded, cues.obligation, language) ?? (order ? { cue: 'obligation', words: 'a note' } : null);
   if (wanted) weigh(wanted.cue, wanted.words);
   if (!own && wanted) weigh('purpose', purposeOf(clause, language));
   if (!own) weigh('event', cues.event.exec(around)?.[0]);
-  if (!own) weigh('past', cues.past.exec(clause.before)?.[0]);
+  if (!own && !moves) weigh('past', cues.past.exec(clause.before)?.[0]);
   weigh('commit', commitOf(clause.before, language));
-  weigh('absence', cues.absence.exec(around)?.[0]);
+  if (!asks(clause.before, language)) weigh('absence', cues.absence.exec(around)?.[0]);
   weigh('every', cues.every.exec(window)?.[0]);
   weigh('hours', phrase.hours ? folded.slice(phrase.start, phrase.end) : undefined);
   weigh('weak', phrase.weak && !own && !until ? folded.slice(phrase.start, phrase.end) : undefined);
   weigh('dayless', phrase.dayless && !own ? folded.slice(phrase.start, phrase.end) : undefined);
-  const moves = cues.move.exec(folded);
   const gone = cues.instead.test(window) || (moves !== null && cues.from.test(window) && cues.to.test(after));
   if (!moves) weigh('issue', issue?.[0]);
   const moved = moves !== null && !gone && weigh('moved', moves[0]);
@@ -82,11 +84,16 @@ export function judge(folded: string, phrase: Phrase, language: Language): Judge
     reasons,
     moved,
     overdue: by !== null && cues.past.test(by[0]),
-    lead: (by ?? until)?.[0].length ?? 0,
+    lead: span === '' || !(by ?? until) ? ((by ?? until ?? cues.day.exec(window))?.[0].length ?? 0) : 0,
   };
 }
 
-function wantedBy(folded: string, obligation: RegExp, language: Language): { cue: 'request' | 'obligation'; words: string } | null {
+interface Wanted {
+  cue: 'request' | 'obligation';
+  words: string;
+}
+
+function wantedBy(folded: string, obligation: RegExp, language: Language): Wanted | null {
   if (asks(folded, language)) return { cue: 'request', words: 'a request' };
   const must = obligation.exec(folded);
   return must ? { cue: 'obligation', words: must[0] } : null;

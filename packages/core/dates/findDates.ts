@@ -26,10 +26,13 @@ export function findDates(text: string, options: DateOptions, fallback: Language
 export function findLift(text: string, fallback: LanguageCode = 'en'): number | null {
   let end: number | null = null;
   for (const { sentence, language } of inLanguages(text, fallback)) {
-    if (cuesOf(language).lift.test(fold(sentence.text))) end = sentence.start + sentence.text.length;
+    if (isLifted(sentence.text, language)) end = sentence.start + sentence.text.length;
   }
   return end;
 }
+
+/** Whether a sentence takes back what was asked before. */
+export const isLifted = (sentence: string, language: Language) => cuesOf(language).lift.test(fold(sentence));
 
 /** The sentences of a text, each with the language of its paragraph. */
 export function* inLanguages(text: string, fallback: LanguageCode): Generator<{ sentence: Sentence; language: Language }> {
@@ -55,7 +58,7 @@ function datesIn(sentence: string, options: DateOptions, language: Language, clo
   const own = findPhrases(sentence, frame);
   const phrases = own.length > 0 ? own : chronoDays(sentence, options, language);
   return phrases.flatMap((phrase) => {
-    const { lead, overdue, ...judgement } = judge(folded, phrase, language);
+    const { lead, overdue, ...judgement } = judge(folded, phrase, language, options.order ?? false);
     if (phrase.dayless && judgement.verdict !== 'deadline') return [];
     const date = dateOf(overdue ? before(phrase) : phrase, options.zone);
     if (!LocalDate.safeParse(date).success) return [];
@@ -74,7 +77,7 @@ function dateOf(phrase: Phrase, zone: string): string {
 function before(phrase: Phrase): Phrase {
   if (phrase.fixed || phrase.dayless) return phrase;
   const day = { day: addMonths(phrase.day, -12), weekday: phrase.day - 7, dayOfMonth: addMonths(phrase.day, -1) };
-  return phrase.grain === 'week' || phrase.grain === 'period' ? phrase : { ...phrase, day: day[phrase.grain] };
+  return phrase.grain === 'week' || phrase.grain === 'period' || phrase.grain === 'span' ? phrase : { ...phrase, day: day[phrase.grain] };
 }
 
 const moved = (phrase: DatePhrase, by: number): DatePhrase => ({ ...phrase, start: phrase.start + by, end: phrase.end + by });

@@ -89,7 +89,6 @@ function rulesOf({ code, months, weekdays, shortDays, dates, cues }: Language, n
   const unit = `(?<unit>${or(...UNITS.map((u) => dates[u]))})`;
   const period = `(?<unit>${or(dates.week, dates.month, dates.quarter, dates.year)})`;
   const to = or(dates.to);
-  const marked = ['en', 'de', 'nl'].includes(code) ? `${or(dates.ordinalMark)}` : mark;
   const ends = `(?=\\s*(?:[.,;:!?)-]|$)|\\s+${or(dates.at, dates.to, cues.latest, cues.by)}${E})`;
   return {
     iso: rule(
@@ -135,7 +134,7 @@ function rulesOf({ code, months, weekdays, shortDays, dates, cues }: Language, n
     ago: rule(
       `${B}(?:${or(dates.agoBefore)}\\s+${number}\\s+${unit}|${number.replace('<n>', '<n2>')}\\s+${unit.replace('<unit>', '<unit2>')}\\s+${or(dates.agoAfter)})${E}`,
     ),
-    dayOfMonth: rule(`${B}${or(dates.dayOfMonth)}\\s+(?<d>${DAY})${marked}(?!\\s*[%€$£]|[.,]?\\d)${ends}`),
+    dayOfMonth: rule(`${B}(?:(?<=${or(cues.by, cues.until)}\\s+)(?<behind>)|(?<lead>${or(cues.by)}\\s+)|)${or(dates.dayOfMonth)}\\s+(?<d>${DAY})(?!${mark}${link}${or(...months)}${E})(?<mark>${or(dates.ordinalMark)}(?![\\p{L}\\p{N}]))?(?:${ends}(?<ends>)|)(?!\\s*[%€$£]|[.,]?\\d)`),
   };
 }
 

@@ -43,6 +43,8 @@ export interface DateOptions {
   /** The user's IANA zone; a stated zone is converted to it. */
   zone: string;
   dateOrder: DateOrder;
+  /** The words are the user's own order. */
+  order?: boolean | undefined;
   /** ISO days on which nobody works, besides Saturday and Sunday. */
   closed?: readonly string[] | undefined;
 }

@@ -94,12 +94,12 @@ function joinTimes(folded: string, days: readonly Joined[], frame: Frame): Phras
     if (phrase && near !== undefined) phrases[near] = withTime(phrase, time);
     else alone.push(time);
   }
-  const parts = [...folded.matchAll(joint.dayPart)].map((match) => {
+  const parts = (phrases.length > 0 ? [] : [...folded.matchAll(joint.dayPart)]).map((match) => {
     const end = match.index + match[0].length;
     return { start: end - (match.groups?.part ?? '').length, end };
   });
   const free = parts.filter((part) => phrases.every((p) => !near(folded, p, part, joint.toTime)));
-  return [...phrases, ...alone.map((time) => onThatDay(time, frame, time)), ...free.map((part) => onThatDay(part, frame, null))].toSorted(
+  return [...phrases, ...(phrases.length > 0 ? [] : alone.map((time) => onThatDay(time, frame, time))), ...free.map((part) => onThatDay(part, frame, null))].toSorted(
     (a, b) => a.start - b.start,
   );
 }

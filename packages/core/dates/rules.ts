@@ -23,7 +23,7 @@ export interface Frame {
   closed: Closed;
 }
 
-export type Grain = 'day' | 'weekday' | 'dayOfMonth' | 'week' | 'period';
+export type Grain = 'day' | 'weekday' | 'dayOfMonth' | 'week' | 'period' | 'span';
 
 /** A day named in a sentence, before it is joined with its neighbours. */
 export interface NamedDay {
@@ -122,7 +122,10 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar) =>
     const day = later(numberOf(n ?? n2, grammar), grammar.unitOf(unit ?? unit2 ?? ''), frame, -1);
     return day === null ? null : { day, grain: 'day', fixed: true, weak: false };
   },
-  dayOfMonth: ({ d }, frame) => {
+  dayOfMonth: ({ d, mark, ends, lead, behind }, frame) => {
+    // “the 2nd floor” is no day; neither is “the 2 boxes”.
+    if (ends === undefined && (mark === undefined || (lead ?? behind) === undefined)) return null;
+    if (mark === undefined && ['en', 'nl'].includes(frame.language.code)) return null;
     const day = nextDayOfMonth(Number(d), frame.today);
     return day === null ? null : { day, grain: 'dayOfMonth', fixed: false, weak: false };
   },
@@ -198,7 +201,8 @@ function readWeekday(name: string | undefined, turn: string | undefined, frame: 
 }
 
 function readSpan({ n, unit }: Groups, frame: Frame, grammar: Grammar): Found {
-  return plain(later(numberOf(n, grammar), grammar.unitOf(unit ?? ''), frame, 1), true);
+  const day = later(numberOf(n, grammar), grammar.unitOf(unit ?? ''), frame, 1);
+  return day === null ? null : { day, grain: 'span', fixed: true, weak: false };
 }
 
 const numberOf = (word: string | undefined, grammar: Grammar) =>

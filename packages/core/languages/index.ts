@@ -2,4 +2,4 @@ export { detectLanguage } from './detect.ts';
 export { fold } from './fold.ts';
 export type { Language, LanguageCode, Words } from './language.ts';
 export { LANGUAGES, languageOf, perLanguage } from './languages.ts';
-export { alternatives, listOf, wholeWords } from './words.ts';
+export { alternatives, listOf, wholeWords, WORD_END } from './words.ts';

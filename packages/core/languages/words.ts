@@ -19,7 +19,10 @@ export function listOf(words: Words): string[] {
     .filter((word) => word !== '');
 }
 
+/** Behind a word; an apostrophe ends one too (“merci d'envoyer”). */
+export const WORD_END = "(?:(?<=')|(?![\\p{L}\\p{N}]))";
+
 /** The class as whole words, anywhere in a folded text. */
 export function wholeWords(...classes: Words[]): RegExp {
-  return new RegExp(`(?<![\\p{L}\\p{N}])${alternatives(...classes)}(?![\\p{L}\\p{N}])`, 'u');
+  return new RegExp(`(?<![\\p{L}\\p{N}])${alternatives(...classes)}${WORD_END}`, 'u');
 }

@@ -27,7 +27,7 @@ describe('decode', () => {
       ),
     );
     expect(text).toContain('Evening');
-    expect(text).toMatch(/\* one\n\s*\* two/);
+    expect(text).toContain('- one\n- two');
     expect(text).not.toMatch(/alert|track/);
     expect(attachments).toEqual([]);
   });

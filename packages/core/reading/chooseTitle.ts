@@ -33,7 +33,7 @@ function isReworded(message: Message, { originalSubject, parts }: Anatomy): bool
 }
 
 function requestIn(place: Place, thing: string): Request | null {
-  return findRequest(place.words.value, place.dates, thing, place.language);
+  return findRequest(place.words.value, place.dates, thing, place.language, place.region === 'note');
 }
 
 function titleAt(place: Place, { title, place: at }: Request, source: 'note' | 'request'): Facts['title'] {
@@ -43,7 +43,7 @@ function titleAt(place: Place, { title, place: at }: Request, source: 'note' | '
 /** What “it” is: the attached file by its name, else the subject. */
 function thingOf(message: Message, subject: string): string {
   const [file] = message.attachments;
-  return subject === '' ? (file?.name ?? '') : `“${subject}”`;
+  return subject === '' ? (file?.name ?? '') : subject;
 }
 
 function short(title: string): string {

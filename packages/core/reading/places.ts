@@ -36,7 +36,7 @@ export function placesOf(message: Message, anatomy: Anatomy, options: ReadOption
     const whole = part === 'subject' ? message.subject : message.text;
     const language = detectLanguage(words.value, main) ?? main;
     const { zone, dateOrder, closed } = options;
-    const dates = findDates(words.value, { reference, zone, dateOrder, closed }, language);
+    const dates = findDates(words.value, { reference, zone, dateOrder, closed, order: region === 'note' }, language);
     const lift = findLift(words.value, language);
     return { region, words, part, whole, language, dates: withoutLifted(dates, lift), lifts: lift !== null };
   };
@@ -48,7 +48,7 @@ export function placesOf(message: Message, anatomy: Anatomy, options: ReadOption
 }
 
 const withoutLifted = (dates: DatePhrase[], lift: number | null): DatePhrase[] =>
-  dates.map((date) => (lift !== null && date.start < lift && date.verdict === 'deadline' ? { ...date, verdict: 'other' } : date));
+  dates.map((date) => (lift !== null && date.verdict === 'deadline' && (date.start < lift || !date.reasons.some((r) => r.cue === 'request')) ? { ...date, verdict: 'other' } : date));
 
 export function evidence({ words, part, whole }: Place, start: number, end: number): EvidenceSpan[] {
   const value = words.value.slice(start, end);

@@ -1,7 +1,7 @@
 import type { Slice } from '../anatomy/index.ts';
-import { inLanguages, type DatePhrase } from '../dates/index.ts';
+import { inLanguages, isLifted, type DatePhrase } from '../dates/index.ts';
 import { fold, type LanguageCode } from '../languages/index.ts';
-import { askedIn } from './title.ts';
+import { askedIn, orderIn } from './title.ts';
 
 /** What a text asks for most plainly. */
 export interface Request {
@@ -15,8 +15,8 @@ const MOST_SENTENCES = 200;
 const CONDITION = /^\s*(?:if|falls|wenn|sollten sie|si|se|als|indien|mocht|om|should you|en cas|caso|in case)\s/;
 const ANSWER = /^(?:let|contact|call|reply|respond|write|melden|antworten|contacter|contactez|appeler|n'hesitez|contactar|contacte|contattare|contatti|bellen|kontakta|hor|join|see|find)\b/;
 
-/** The request that stands out: plainly put, with a deadline, early, with something to do it to. Null where nothing is asked. */
-export function findRequest(text: string, dates: readonly DatePhrase[], thing: string, fallback: LanguageCode): Request | null {
+/** The request that stands out: plainly put, with a deadline, early, with something to do it to. Null where nothing is asked. `own`: the user's own words. */
+export function findRequest(text: string, dates: readonly DatePhrase[], thing: string, fallback: LanguageCode, own: boolean): Request | null {
   let best: Request | null = null;
   let n = 0;
   for (const { sentence, language } of inLanguages(text, fallback)) {
@@ -25,7 +25,8 @@ export function findRequest(text: string, dates: readonly DatePhrase[], thing: s
     const end = sentence.start + sentence.text.length;
     const inside = dates.filter((d) => d.start >= sentence.start && d.end <= end);
     const cut = inside.filter((d) => d.verdict === 'deadline').map((d) => ({ start: d.start - sentence.start, end: d.end - sentence.start }));
-    const asked = askedIn(sentence.text, cut, language, thing);
+    if (isLifted(sentence.text, language)) continue;
+    const asked = askedIn(sentence.text, cut, language, thing) ?? (own ? orderIn(sentence.text, cut, language, thing) : null);
     if (!asked) continue;
     const folded = fold(sentence.text);
     const score =

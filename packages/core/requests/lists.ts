@@ -3,7 +3,7 @@ import { asks, type DatePhrase } from '../dates/index.ts';
 import { alternatives, fold, wholeWords, type Language } from '../languages/index.ts';
 import { isPlainData, itemAt, type Item } from './item.ts';
 import { ownerOf } from './owner.ts';
-import { isVerb } from './verbs.ts';
+import { beginsWithVerb, isVerb } from './verbs.ts';
 
 interface Entry extends Slice {
   box: 'open' | 'done' | null;
@@ -103,12 +103,4 @@ function isLikeTask(text: string, entry: Entry, dates: readonly DatePhrase[], la
   if (owned.owner !== null && owned.words.trim().split(/\s+/).length > 1 && !isPlainData(words)) return true;
   if (dates.some((d) => d.start >= entry.start && d.end <= entry.end && d.verdict === 'deadline')) return true;
   return asks(fold(words), language) || beginsWithVerb(owned.words, language);
-}
-
-export function beginsWithVerb(words: string, language: Language): boolean {
-  const tokens = words.trim().split(/\s+/);
-  const first = (tokens[0] ?? '').replace(/[^\p{L}'-]/gu, '');
-  const last = (tokens.at(-1) ?? '').replace(/[^\p{L}'-]/gu, '');
-  if (isVerb(first, language) && tokens.length > 1) return true;
-  return language.requests.verbLast && tokens.length > 1 && /^\p{Ll}/u.test(last) && isVerb(last, language);
 }

@@ -1,5 +1,4 @@
 import { fold, LANGUAGES, listOf, type Language } from '../languages/index.ts';
-import { isVerb } from './verbs.ts';
 
 /** Who an item is for, and the item without him. Places count in the item's words. */
 export interface Owned {
@@ -54,8 +53,11 @@ function cut(words: string, start: number, end: number, owner = ''): Owned {
   };
 }
 
+/** With its accents: a Tom is no “töm”. */
+const exactVerb = (name: string, language: Language) => language.requests.verbs.split('|').includes((name.split(/\s/)[0] ?? '').toLowerCase());
+
 function isPerson(name: string, language: Language): boolean {
   const folded = fold(name);
   const [first = ''] = folded.split(/\s/);
-  return !NO_NAMES.has(folded) && !NO_NAMES.has(first) && !isVerb(first, language) && !/^\p{Lu}{2,}$/u.test(name);
+  return !NO_NAMES.has(folded) && !NO_NAMES.has(first) && !exactVerb(name, language) && !/^\p{Lu}{2,}$/u.test(name);
 }

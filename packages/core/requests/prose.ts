@@ -2,10 +2,9 @@ import { linesOf, type Slice } from '../anatomy/index.ts';
 import type { DatePhrase, Sentence } from '../dates/index.ts';
 import { alternatives, fold, perLanguage, type Language } from '../languages/index.ts';
 import { itemAt, type Item } from './item.ts';
-import { beginsWithVerb } from './lists.ts';
 import { ownerOf } from './owner.ts';
 import { askedIn } from './title.ts';
-import { isVerb } from './verbs.ts';
+import { beginsWithVerb, isVerb, verbsOf } from './verbs.ts';
 
 /** A sentence with its language, as the reading of dates hands them out. */
 export interface Spoken {
@@ -40,12 +39,13 @@ const actionLabel = perLanguage(
 /** “First … Second … Finally …” */
 export function countedItems(text: string, spoken: readonly Spoken[], dates: readonly DatePhrase[]): Item[] {
   const counted = spoken.flatMap(({ sentence, language }) => {
-    const folded = fold(sentence.text);
+    const hello = verbsOf(language).greeting.exec(fold(sentence.text))?.[0].length ?? 0;
+    const folded = fold(sentence.text).slice(hello);
     const rank = ordinalsOf(language).findIndex((pattern) => pattern.test(folded));
     const lead = rank === -1 ? 0 : (ordinalsOf(language)[rank]?.exec(folded)?.[0].length ?? 0);
-    const words = sentence.text.slice(lead);
+    const words = sentence.text.slice(hello + lead);
     const asked = rank !== -1 && (askedIn(words, [], language, '') !== null || isVerb(/^[\p{L}'-]+/u.exec(words)?.[0] ?? '', language));
-    return asked ? [{ rank, place: placeOf(sentence, lead), language }] : [];
+    return asked ? [{ rank, place: placeOf(sentence, hello + lead), language }] : [];
   });
   const firsts = new Set(counted.map((c) => c.rank));
   if (counted.length < 2 || firsts.size < 2 || ![...firsts].some((rank) => rank < FOLLOWING)) return [];

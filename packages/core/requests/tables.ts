@@ -2,7 +2,7 @@ import { linesOf, type Line, type Slice } from '../anatomy/index.ts';
 import type { DatePhrase } from '../dates/index.ts';
 import { fold, LANGUAGES, listOf, type Language } from '../languages/index.ts';
 import { itemAt, type Item } from './item.ts';
-import { beginsWithVerb } from './lists.ts';
+import { beginsWithVerb } from './verbs.ts';
 
 type Role = 'action' | 'owner' | 'when' | 'done';
 const ROLES: readonly Role[] = ['when', 'owner', 'done', 'action'];
@@ -85,7 +85,7 @@ const dateIn = (cell: Slice, dates: readonly DatePhrase[]) =>
 function itemOf(text: string, row: Row, roles: Roles, dates: readonly DatePhrase[], language: Language): Item[] {
   const cell = (role: Role) => row.cells[roles.get(role) ?? -1];
   const action = cell('action');
-  if (!action || action.words === '' || DONE.test(fold(cell('done')?.words ?? ''))) return [];
+  if (!action || action.words === '' || [cell('done'), cell('when')].some((c) => DONE.test(fold(c?.words ?? '')))) return [];
   const item = itemAt(text, action, dates, language, '');
   const owner = cell('owner');
   const when = cell('when');

@@ -1,6 +1,6 @@
 import { fold, type Language } from '../languages/index.ts';
 import type { Slice } from '../anatomy/index.ts';
-import { baseForm, isVerb, verbsOf } from './verbs.ts';
+import { baseForm, beginsWithVerb, isVerb, verbsOf } from './verbs.ts';
 
 /** What a sentence asks for, as a short phrase that begins with its verb. */
 export interface Asked {
@@ -18,12 +18,20 @@ export interface Asked {
 export function askedIn(sentence: string, dates: readonly Slice[], language: Language, thing: string): Asked | null {
   const text = blankOut(sentence, dates);
   const folded = fold(text);
-  const found = framed(folded, language) ?? imperative(folded, language);
+  const first = imperative(folded, language);
+  const found = first ?? framed(folded, language);
   if (found) {
-    const title = phrase(text.slice(found.start), found.framed, language, thing);
+    const title = phrase(text.slice(found.start), language, thing);
     return title === null ? null : { title, strength: found.framed ? 3 : 2.5, start: found.start };
   }
   return needed(text, folded, language) ?? passive(text, folded, language);
+}
+
+/** An order in the user's own short words, with its verb at the end (“Orla bis Mittwoch anrufen”). */
+export function orderIn(sentence: string, dates: readonly Slice[], language: Language, thing: string): Asked | null {
+  if (!beginsWithVerb(sentence.replace(/[.!\s]+$/, ''), language)) return null;
+  const title = phrase(blankOut(sentence, dates), language, thing);
+  return title === null ? null : { title, strength: 2.5, start: 0 };
 }
 
 /** The dates give way to blanks, so that places stay. */
@@ -39,7 +47,8 @@ function framed(folded: string, language: Language): { start: number; framed: bo
   for (const match of folded.matchAll(frame)) {
     const end = match.index + match[0].length;
     const rest = folded.slice(end);
-    if (rest.trim().length < 3 || courtesy.exec(folded.slice(match.index))?.index === 0) continue;
+    if (rest.trim().length < 3 || isDenied(folded.slice(0, match.index), rest)) continue;
+    if (courtesy.exec(folded.slice(match.index))?.index === 0) continue;
     const after = courtesy.exec(rest);
     if (after && after.index <= 2) continue;
     // A later frame counts only where it follows at once (“could you … please send”).
@@ -53,14 +62,22 @@ function framed(folded: string, language: Language): { start: number; framed: bo
 }
 
 function imperative(folded: string, language: Language): { start: number; framed: boolean } | null {
-  const { greeting, please, courtesy } = verbsOf(language);
+  const { greeting, please, courtesy, urgent } = verbsOf(language);
   let start = /^[\s"'*•\-–>]*/u.exec(folded)?.[0].length ?? 0;
   start += greeting.exec(folded.slice(start))?.[0].length ?? 0;
+  start += urgent.exec(folded.slice(start))?.[0].length ?? 0;
   for (let skip = please.exec(folded.slice(start)); skip && skip[0] !== ''; skip = please.exec(folded.slice(start))) start += skip[0].length;
   const rest = folded.slice(start);
   const first = /^[\p{L}'-]+/u.exec(rest)?.[0] ?? '';
   if (!isVerb(first, language) || courtesy.exec(rest)?.index === 0) return null;
-  return /^[\p{L}'-]+\s*(?:[:=]|$)/u.test(rest) || !/\s[\p{L}\p{N}"'“]/u.test(rest) ? null : { start, framed: false };
+  return /^[\p{L}'-]+\s*(?:[:=]|$|\d|no\.|nr\.?|#|n[.º°])/u.test(rest) || /^[\p{L}'-]+\s(?:is|are|was|were|will|for|of|from|has|had|ist|war|est|es|fue|e|foi|ar|var|is)\s/u.test(rest) || !/\s[\p{L}\p{N}"'“]/u.test(rest) ? null : { start, framed: false };
+}
+
+const NOTHING = /(?<![\p{L}])(?:nothing|nichts|rien|nada|niets|nulla|niente|inget|ingenting)(?![\p{L}])/u;
+
+/** “You need not …”, “no tiene que …”, “… nichts tun”. */
+function isDenied(before: string, after: string): boolean {
+  return /(?<![\p{L}])(?:no|non|nao|ne|not|inte|nicht|niet|never|n't)\s*$/u.test(before) || NOTHING.test(after.slice(0, 40)) || /^(?:not|nicht|niet|inte)\s/.test(after);
 }
 
 function needed(text: string, folded: string, language: Language): Asked | null {
@@ -84,8 +101,8 @@ function passive(text: string, folded: string, language: Language): Asked | null
 }
 
 /** The words behind a frame as a phrase with its verb in front. */
-function phrase(words: string, isFramed: boolean, language: Language, thing: string): string | null {
-  const clause = tidy(cutReason(words, language), language);
+function phrase(words: string, language: Language, thing: string): string | null {
+  const clause = tidy(cutReason(words, language).replace(verbsOf(language).politely, ' '), language);
   const ordered = language.requests.verbLast ? verbFirst(clause, language) : clause;
   const space = ordered.indexOf(' ');
   const verb = (space === -1 ? ordered : ordered.slice(0, space)).replace(/-(?:nous|moi|lui|leur|me|nos|lhe)$/u, '').replace(/,$/, '');
@@ -97,43 +114,40 @@ function phrase(words: string, isFramed: boolean, language: Language, thing: str
     if (skip && skip[0].length < rest.length) rest = rest.slice(skip[0].length);
   }
   const object = pronoun.exec(fold(rest));
-  if (object && thing !== '' && (rest.length === object[0].length || /^[\s,.]/.test(rest.slice(object[0].length))) && !/^\s+\p{Ll}+(?:s|en|er|e|a|o)?\b/u.test(isArticleLike(language) ? rest.slice(object[0].length) : ''))
-    rest = `${thing}${rest.slice(object[0].length)}`;
+  if (object && thing !== '' && (/^(?:it|them)$/.test(object[0]) || STANDS_ALONE
+    .test(fold(rest.slice(object[0].length))))) rest = `${thing}${rest.slice(object[0].length)}`;
   const title = `${baseForm(verb, language)} ${rest}`.replace(/\s+/g, ' ').trim();
-  if (title.length < 3 || (rest.trim() === '' && !isFramed)) return null;
-  return capital(title);
+  if (title.length < 3) return null;
+  return capital(title.includes(' ') ? title : `${title} ${thing}`.trim());
 }
 
-/** Languages in which the pronouns are also articles. */
-const isArticleLike = (language: Language) => ['fr', 'es', 'pt', 'it', 'nl', 'sv', 'de'].includes(language.code);
+/** Behind a pronoun that is no article. */
+const STANDS_ALONE = /^\s*(?:$|[,.;]|(?:and|und|et|y|e|en|och|back|zuruck|to)\s)/;
 
-/** “die Liste bis Freitag senden” → “senden die Liste”; “schicken Sie die Liste zurück” → “zurückschicken die Liste”. */
-function verbFirst(clause: string, language: Language): string {
-  const words = clause.split(' ');
+const MODALS =
+  /\s+(?:konnten|konntest|konnte|konnt|konnen|kannst|wurden|wurdest|wurde|mochten|kunt|kunnen|kan|kon|zou|zouden|wilt|wil|willen|kunnen|sollten|solltest)$/;
+
+/** “die Liste bis Freitag senden” → “senden die Liste”; “in te dienen”, “einzureichen” → “indienen”, “einreichen”. */
+function verbFirst(given: string, language: Language): string {
+  const modal = MODALS.exec(fold(given));
+  const words = (modal ? given.slice(0, modal.index) : given).split(' ');
   const [first = '', second = ''] = words;
-  const { particle, verbs } = verbsOf(language);
   const turned = /^(?:sie|uns|mir|mich|ihm|ihr|u|ons|me|mij|je|jullie|ihnen)$/.test(fold(second));
-  if (turned || (verbs.has(fold(first)) && /^\p{Ll}/u.test(first) && !endsInInfinitive(words, language))) {
-    const groups = particle.exec(clause)?.groups;
-    return groups?.rest && groups.particle ? `${groups.particle}${first} ${groups.rest.split(' ').slice(1).join(' ')}` : clause;
-  }
-  const at = infinitiveAt(words, language);
-  if (at === null || at === 0) return clause;
-  const before = words.slice(0, at).filter((word, i) => !(i === at - 1 && /^(?:zu|te)$/.test(word)));
-  return [words[at], ...before, ...words.slice(at + 1)].join(' ');
+  const last = words.length - 1;
+  const verb = words[last] ?? '';
+  if (turned || (isVerb(first, language) && /^\p{Ll}/u.test(first) && !(last > 1 && isVerb(verb, language) && /en$/.test(fold(verb))))) return given;
+  if (last === 0 || !/^\p{Ll}/u.test(verb) || !(isVerb(verb, language) || /(?:en|ern|eln|aan|zien|doen)$/.test(fold(verb)))) return given;
+  const before = words.slice(0, last);
+  const parted = /^(?:zu|te)$/.test(before.at(-1) ?? '') ? before.slice(0, -1) : before;
+  const particle = parted.length < before.length && verbsOf(language).particles.has(fold(parted.at(-1) ?? '')) ? parted.at(-1) : undefined;
+  const whole = particle === undefined ? withoutZu(verb, language) : `${particle}${verb}`;
+  return [whole, ...(particle === undefined ? parted : parted.slice(0, -1))].join(' ');
 }
 
-const endsInInfinitive = (words: readonly string[], language: Language) => (infinitiveAt(words, language) ?? 0) > 1;
-
-/** The last word, or the last before a comma, that looks like an infinitive. */
-function infinitiveAt(words: readonly string[], language: Language): number | null {
-  const { verbs } = verbsOf(language);
-  for (let i = words.length - 1; i >= 0; i -= 1) {
-    const word = (words[i] ?? '').replace(/[,.;:!?]+$/, '');
-    const ends = i === words.length - 1 || /,$/.test(words[i] ?? '');
-    if (ends && /^\p{Ll}/u.test(word) && (verbs.has(fold(word)) || /(?:en|ern|eln|aan|zien|doen)$/.test(fold(word)))) return i;
-  }
-  return null;
+/** “einzureichen” → “einreichen” */
+function withoutZu(verb: string, language: Language): string {
+  const at = verb.indexOf('zu', 1);
+  return at > 0 && verbsOf(language).particles.has(fold(verb.slice(0, at))) ? `${verb.slice(0, at)}${verb.slice(at + 2)}` : verb;
 }
 
 function cutReason(words: string, language: Language): string {

@@ -60,7 +60,7 @@ export const es: Language = {
     agoAfter: 'atrás',
     article: 'el|la|los|las',
     of: 'de|del|,',
-    ordinalMark: 'º|°|o',
+    ordinalMark: 'º|°',
     dayOfMonth: 'el|el día|día|al|del|hasta el|antes del|para el|al día',
     at: 'a las|a la|a|sobre las|antes de las|hacia las|,',
     clock: 'horas|hrs|h',
@@ -88,12 +88,12 @@ export const es: Language = {
     past: 'era|fue|fueron|desde|recibido|recibimos|recibí|enviado|enviamos|envié|pasado|última|reunimos|hablamos|pedimos|compramos|entregado|llegó|había|tuvo lugar|pagado|firmado|acordado|escribió|ayer|hemos|se celebró|enviaron|estuvo|solicitamos el',
     issue: 'fecha|fechado|fechada|con fecha|emitido|emitida|fecha de emisión|de fecha|del|fecha de factura|creado|factura del|carta del|correo del|mensaje del|publicado|versión|expedido',
     absence:
-      'ausente|fuera de la oficina|de vacaciones|cerrado|cerrada|cerrados|no disponible|de vuelta|horario de atención|abierto|abierta|de baja|de permiso|regreso|horario|no estaré|estaré fuera',
+      'ausente|fuera de la oficina|de vacaciones|cerrado|cerrada|cerrados|no disponible|estaré de vuelta|de vuelta el|de vuelta en la oficina|horario de atención|abierto|abierta|de baja|de permiso|regreso|horario|no estaré|estaré fuera',
     commit:
       'voy a|vamos a|le enviaré|le enviaremos|les enviaremos|te enviaré|te envío|le envío|puedo|podemos|prevemos|recibirá|recibirán|recibirás|entregaremos|estaré|estaremos|será entregado|se entregará|se enviará|les informaremos|le informaremos|volveré|le responderemos|le contestaré|te llamaré|llegaremos|pasaré|pasaremos|le llamaré',
     move: 'aplazado|aplazada|pospuesto|pospuesta|retrasado|retrasada|ampliado|ampliada|prorrogado|prorrogada|adelantado|adelantada|cambiado|cambiada|cambia|se amplía|se aplaza|nueva fecha|nuevo plazo|corrección|mejor|en lugar|finalmente|ahora es|se traslada|trasladado|quería decir|se pospone|se retrasa|pasa del|pasa al|se adelanta|mejor el',
     instead: 'en lugar de|en lugar del|en vez de|en vez del|y no|no el|no para el|y no el',
-    lift: 'ya no es necesario|ya no hace falta|ya no necesitamos|ya no necesito|no es necesario que|no hace falta que|ya no se necesita|cancelado|cancelada|queda cancelado|queda anulado|anulado|ignore|ignora|ignoren|sin efecto|ya está hecho|ya está resuelto|olvide|olvida|ya no se requiere|ya no tiene que|ya no tienes que|ya no tienen que|ya no es preciso|queda sin efecto|no lo envíe|ya no hay que',
+    lift: 'ya no es necesario|ya no hace falta|ya no necesitamos|ya no necesito|no es necesario que|no hace falta que|ya no se necesita|cancelado|cancelada|queda cancelado|queda anulado|anulado|ignore|ignora|ignoren|sin efecto|ya está hecho|ya está resuelto|ya no se requiere|ya no tiene que|ya no tienes que|ya no tienen que|ya no es preciso|queda sin efecto|no lo envíe|ya no hay que',
   },
   requests: {
     please: 'por favor|porfa|gracias|si es posible|muchas gracias|también|además|y|luego|entonces|por favor,|si puede|si puedes|de antemano|amablemente',

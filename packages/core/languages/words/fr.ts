@@ -60,7 +60,7 @@ export const fr: Language = {
     agoAfter: 'plus tôt',
     article: 'le|la|l’|les',
     of: 'de|du|d’|de l’|de la|,',
-    ordinalMark: 'er|e|ème|eme',
+    ordinalMark: 'er',
     dayOfMonth: 'le|au|du|d’ici le|avant le|pour le|jusqu’au',
     at: 'à|vers|avant|pour|,|dès',
     clock: 'heures|heure|h',
@@ -88,12 +88,12 @@ export const fr: Language = {
     past: 'était|étaient|depuis|reçu|reçue|envoyé|envoyée|dernier|passé|rencontré|commandé|acheté|livré|arrivé|avait|avions|eu lieu|payé|signé|convenu|expédié|écrit|parlé|discuté|hier|s’est|a été|avons|avez reçu',
     issue: 'daté|daté du|datée du|émis le|émise le|du|en date du|date de facture|créé le|fait le|établi le|courrier du|facture du|mail du|message du|publié le|version',
     absence:
-      'absent|absente|en congé|en congés|en vacances|fermé|fermés|fermée|indisponible|de retour|hors du bureau|horaires d’ouverture|ouvert|ouverts|en déplacement|injoignable|joignable',
+      'absent|absente|en congé|en congés|en vacances|fermé|fermés|fermée|indisponible|serai de retour|de retour le|de retour au bureau|hors du bureau|horaires d’ouverture|ouvert|ouverts|en déplacement|injoignable|joignable',
     commit:
       'je vais|nous allons|je vous envoie|nous vous envoyons|je vous enverrai|nous vous enverrons|nous enverrons|je reviens|nous reviendrons|je reviendrai|je peux|nous pouvons|je prévois|nous prévoyons|vous recevrez|vous allez recevoir|tu recevras|nous livrerons|je serai|nous serons|sera livré|sera livrée|seront livrés|sera expédié|je passerai|nous passerons|nous vous livrerons|je te|je vous tiendrai',
     move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|modifié|modifiée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum',
     instead: 'au lieu de|au lieu du|et non|plutôt que|pas le|et pas|non pas|et non le|et non pas',
-    lift: 'plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|oubliez|oublie|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine',
+    lift: 'plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine',
   },
   requests: {
     please: 's’il vous plaît|s’il te plaît|svp|stp|merci|si possible|merci d’avance|également|aussi|et|puis|donc|alors|par avance|s’il vous plait|merci beaucoup',

@@ -88,12 +88,12 @@ export const it: Language = {
     past: 'era|è stato|è stata|sono stati|da|ricevuto|abbiamo ricevuto|inviato|abbiamo inviato|scorso|scorsa|incontrati|parlato|ordinato|acquistato|consegnato|arrivato|aveva|avuto luogo|pagato|firmato|concordato|scritto|ieri|discusso|ho ricevuto|spedito|ho inviato|si è svolta|si è tenuta',
     issue: 'data|datato|datata|in data|emesso|emessa|emesso il|emessa il|data di emissione|del|data fattura|creato il|fattura del|lettera del|mail del|messaggio del|pubblicato|versione|redatto',
     absence:
-      'assente|fuori ufficio|in ferie|in vacanza|chiuso|chiusa|chiusi|non disponibile|di ritorno|orari di apertura|orario|aperto|aperta|aperti|in malattia|in permesso|rientro|rientrerò|non sarò|sarò fuori|torno',
+      'assente|fuori ufficio|in ferie|in vacanza|chiuso|chiusa|chiusi|non disponibile|sarò di ritorno|di ritorno il|orari di apertura|orario|aperto|aperta|aperti|in malattia|in permesso|rientro|rientrerò|non sarò|sarò fuori|torno',
     commit:
       'vi invierò|le invierò|ti invierò|invierò|vi invieremo|le invieremo|invieremo|posso|possiamo|prevediamo|riceverà|riceverete|riceverai|consegneremo|sarò|saremo|sarà consegnato|sarà consegnata|sarà inviato|sarà spedito|vi informeremo|le farò sapere|vi faremo sapere|ti farò sapere|tornerò|passerò|passeremo|ti mando|vi mando|le mando|la richiamerò|saranno consegnati|verrà consegnato|verrà consegnata',
     move: 'rinviato|rinviata|posticipato|posticipata|spostato|spostata|prorogato|prorogata|anticipato|anticipata|cambiato|cambiata|modificato|modificata|nuova data|nuova scadenza|nuovo termine|correzione|piuttosto|ora è|slitta|è slittata|è slittato|facciamo|intendevo|errata corrige|meglio|anziché|slittano|passa al|diventa',
     instead: 'invece di|invece che|invece del|e non|al posto di|anziché|e non il|anziché il|invece che il',
-    lift: 'non è più necessario|non serve più|non occorre più|non abbiamo più bisogno|non ho più bisogno|non c’è più bisogno|annullato|annullata|è annullato|ignorate|ignori|ignora|già fatto|già risolto|lasci stare|lascia stare|lasciate perdere|lascia perdere|dimentichi|non è più richiesto|senza effetto|ritirato|non dovete più|non devi più|non deve più|non è più richiesta|non è più necessaria|come non ricevuta',
+    lift: 'non è più necessario|non serve più|non occorre più|non abbiamo più bisogno|non ho più bisogno|non c’è più bisogno|annullato|annullata|è annullato|ignorate|già fatto|già risolto|lasci stare|lascia stare|lasciate perdere|lascia perdere|non è più richiesto|senza effetto|ritirato|non dovete più|non devi più|non deve più|non è più richiesta|non è più necessaria|come non ricevuta',
   },
   requests: {
     please: 'per favore|per cortesia|cortesemente|gentilmente|se possibile|grazie|grazie mille|anche|inoltre|e|poi|quindi|per piacere|in anticipo|allora|se può|se puoi|ps',

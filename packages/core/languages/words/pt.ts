@@ -68,7 +68,7 @@ export const pt: Language = {
     agoAfter: 'atrás',
     article: 'o|a|os|as',
     of: 'de|do|da|,',
-    ordinalMark: 'º|°|o',
+    ordinalMark: 'º|°',
     dayOfMonth: 'o dia|dia|ao dia|do dia|no dia|até dia|até o dia|até ao dia|antes do dia',
     at: 'às|as|à|pelas|até às|até as|antes das|por volta das|,',
     clock: 'horas|hs|h|hrs',
@@ -96,12 +96,12 @@ export const pt: Language = {
     past: 'era|foi|foram|desde|recebido|recebemos|recebi|enviado|enviámos|enviamos em|enviei|passado|última|reunimos|falámos|falamos|encomendado|comprámos|entregue|chegou|havia|teve lugar|pago|assinado|acordado|escreveu|ontem|tivemos|realizou-se|estive|aconteceu|solicitado em',
     issue: 'data|datado|datada|com data|emitido|emitida|data de emissão|de|data da fatura|criado|fatura de|carta de|mensagem de|e-mail de|publicado|versão|expedido',
     absence:
-      'ausente|fora do escritório|de férias|fechado|fechada|encerrado|encerrada|encerrados|indisponível|de volta|horário de funcionamento|horário de atendimento|aberto|aberta|de baixa|de licença|regresso|não estarei|estarei fora',
+      'ausente|fora do escritório|de férias|fechado|fechada|encerrado|encerrada|encerrados|indisponível|estarei de volta|estou de volta|de volta no dia|horário de funcionamento|horário de atendimento|aberto|aberta|de baixa|de licença|regresso|não estarei|estarei fora',
     commit:
       'vou|vamos|enviarei|enviaremos|envio-lhe|envio-te|posso|podemos|prevemos|receberá|receberão|receberás|entregaremos|estarei|estaremos|será entregue|será enviado|será enviada|informaremos|voltarei|responderemos|contactaremos|passarei|ligarei|irei|iremos|serão entregues',
     move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|alterado|alterada|mudou|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade',
     instead: 'em vez de|em lugar de|e não|ao invés de|não no dia|e não no|e não na',
-    lift: 'já não é necessário|já não precisa|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|esqueça|esquece|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado',
+    lift: 'já não é necessário|já não precisa|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado',
   },
   requests: {
     please: 'por favor|se possível|obrigado|obrigada|muito obrigado|muito obrigada|também|além disso|e|depois|então|desde já|se puder|gentilmente|pf|p.f.|já agora',

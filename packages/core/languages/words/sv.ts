@@ -96,7 +96,7 @@ export const sv: Language = {
     past: 'var|sedan|mottagit|mottog|fick|fått|skickade|skickat|förra|senaste|diskuterade|beställde|beställt|köpte|levererades|kom|hade|ägde rum|betalade|betalat|undertecknade|överenskommet|skrev|igår|i går|talades|har fått|blev|hölls|anmäldes|pratade',
     issue: 'daterad|daterat|utfärdad|utfärdat|fakturadatum|av den|datum|skapad|skapat|brev från|faktura från|mejl från|från den|publicerad|version|upprättad',
     absence:
-      'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|tillbaka|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna',
+      'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|är tillbaka|tillbaka på kontoret|tillbaka den|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna',
     commit:
       'jag kommer att|vi kommer att|jag skickar|vi skickar|jag återkommer|vi återkommer|jag kan|vi kan|jag räknar med|du får|ni får|du kommer att|ni kommer att|vi levererar|jag levererar|levereras den|jag är tillbaka|jag ringer|vi hör av oss|jag hör av mig|skickas till|jag ska|vi ska|jag kommer|vi kommer|jag lämnar|vi lämnar',
     move: 'flyttat|flyttad|flyttats|flyttas|skjuts upp|skjutits upp|uppskjutet|uppskjuten|senarelagd|senarelagt|förlängd|förlängt|förlängs|förlängts|tidigarelagd|tidigarelagt|ändrat|ändrad|ändrats|nytt datum|ny deadline|ny tidsfrist|rättelse|hellre|nu är|är nu|blir nu|i stället|byter|menade|ändras',
