@@ -1,5 +1,5 @@
 import { readStatedTime, type DateOrder } from '../dates/index.ts';
-import { alternatives, fold, LANGUAGES, listOf } from '../languages/index.ts';
+import { alternatives, pattern, fold, LANGUAGES, listOf } from '../languages/index.ts';
 import type { Mailbox } from '../mail/index.ts';
 import { LAYOUTS } from './layouts/index.ts';
 import { parseMailbox } from './mailbox.ts';
@@ -25,9 +25,9 @@ const KINDS = new Map<string, HeaderKind>(
 );
 const HEADER = /^[\s*_]{0,6}(\p{L}[\p{L} -]{0,20}?)\s?[*_]{0,2}\s?:[*_]{0,2}\s*(.*)$/u;
 const markers = alternatives(...LAYOUTS.map((layout) => layout.markers));
-const MARKER = new RegExp(`^(?<open>[-_=*+~<\\s]*)${markers}(?:\\s.{0,60}?)?(?<close>[-_=*+~>:\\s]*)$`, 'u');
+const MARKER = pattern(`^(?<open>[-_=*+~<\\s]*)${markers}(?:\\s.{0,60}?)?(?<close>[-_=*+~>:\\s]*)$`);
 const wrote = alternatives(...LAYOUTS.map((layout) => layout.wrote));
-const WROTE = new RegExp(`(?<![\\p{L}])${wrote}(?![\\p{L}])`, 'u');
+const WROTE = pattern(`(?<![\\p{L}])${wrote}(?![\\p{L}])`);
 /** Lines that an intro may run over. */
 const INTRO_LINES = 4;
 
@@ -123,7 +123,8 @@ function skipBlank(lines: readonly QuotedLine[], from: number, most: number): nu
 
 function introAt(lines: readonly QuotedLine[], at: number, order: DateOrder): Heading | null {
   const first = lines[at];
-  if (!first || !/[\d@]|\p{L}/u.test(first.words)) return null;
+  const ends = lines.slice(at, at + INTRO_LINES).some((line) => line.words.trimEnd().endsWith(':'));
+  if (!first || !ends) return null;
   let joined = '';
   for (let i = at; i < Math.min(at + INTRO_LINES, lines.length); i += 1) {
     const line = lines[i];

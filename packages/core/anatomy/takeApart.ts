@@ -1,4 +1,4 @@
-import { inLanguages, wants, type DateOrder } from '../dates/index.ts';
+import { spokenIn, wants, type DateOrder } from '../dates/index.ts';
 import { fold, listOf } from '../languages/index.ts';
 import type { Mailbox, Message } from '../mail/index.ts';
 import type { Anatomy, Part, PartKind } from './anatomy.ts';
@@ -91,8 +91,7 @@ function ownWords(segment: Segment | undefined, kinds: readonly LineKind[]): str
 /** Whether words ask for something themselves, rather than hand on what others asked. */
 function asksFor(words: string): boolean {
   if (words.trim() === '') return false;
-  for (const { sentence, language } of inLanguages(words, 'en')) if (wants(fold(sentence.text), language)) return true;
-  return words.includes('?');
+  return words.includes('?') || spokenIn(words, 'en').some(({ folded, language }) => wants(folded, language));
 }
 
 function innermostSubject(segments: readonly Segment[], { latest }: Roles): string | null {

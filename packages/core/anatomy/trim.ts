@@ -1,14 +1,14 @@
-import { alternatives, fold, LANGUAGES, wholeWords, type Language, type Words } from '../languages/index.ts';
+import { alternatives, pattern, fold, LANGUAGES, wholeWords, type Language, type Words } from '../languages/index.ts';
 import { isBlank, type QuotedLine } from './slices.ts';
 
 /** What a line of a message is: its words, its writer's signature, or what a program or a lawyer put there. */
 export type LineKind = 'words' | 'signature' | 'footer';
 
 const all = (pick: (mail: Language['mail']) => Words) => LANGUAGES.map((language) => pick(language.mail));
-const SIGN_OFF = new RegExp(`^\\s*(?:${alternatives(...all((m) => m.signOff))})(?![\\p{L}])(?<rest>.{0,40})$`, 'u');
-const MOBILE = new RegExp(`^\\s*${alternatives(...all((m) => m.mobile))}(?![\\p{L}])`, 'u');
+const SIGN_OFF = pattern(`^\\s*(?:${alternatives(...all((m) => m.signOff))})(?![\\p{L}])(?<rest>.{0,40})$`);
+const MOBILE = pattern(`^\\s*${alternatives(...all((m) => m.mobile))}(?![\\p{L}])`);
 const EXTERNAL = wholeWords(...all((m) => m.external));
-const LEGAL = new RegExp(wholeWords(...all((m) => m.legal)).source, 'gu');
+const LEGAL = new RegExp(wholeWords(...all((m) => m.legal)), 'g');
 const UNSUBSCRIBE = wholeWords(...all((m) => m.unsubscribe));
 const RULE = /^\s*(?:[_=*~-]\s?){8,}\s*$/;
 const CONTACT =

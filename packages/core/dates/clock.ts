@@ -1,5 +1,5 @@
 import { Temporal } from 'temporal-polyfill';
-import { alternatives, perLanguage, type Language } from '../languages/index.ts';
+import { alternatives, pattern, perLanguage, type Language } from '../languages/index.ts';
 import { isoOf, type Day } from './day.ts';
 
 /** A clock time in a sentence; `until` where a span of hours is named. */
@@ -25,10 +25,8 @@ const patternOf = perLanguage(({ code, dates }: Language) => {
   const half = '(?:\\s?(?<half>a\\.m\\.|p\\.m\\.|am|pm)(?![\\p{L}]))';
   const dot = code === 'en' ? '[:.h]' : '[:.h]\\s?';
   const noon = `(?<noon>${alternatives(dates.noon)})`;
-  return new RegExp(
-    `(?<![\\p{L}\\p{N}.,:/-])(?:(?<at>${at})\\s*)?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d))?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${AFTERNOON}))?|${noon})(?![\\p{L}\\p{N}])${ZONE}`,
-    'gu',
-  );
+  return pattern(
+    `(?<![\\p{L}\\p{N}.,:/-])(?:(?<at>${at})\\s*)?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d))?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${AFTERNOON}))?|${noon})(?![\\p{L}\\p{N}])${ZONE}`, 'g');
 });
 
 /** The clock times of a folded sentence. A bare number is none, nor are digits with a full stop and no sign of an hour. */

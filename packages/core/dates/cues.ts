@@ -1,20 +1,20 @@
-import { alternatives, perLanguage, wholeWords, type Language, type Words } from '../languages/index.ts';
+import { alternatives, isVerb, pattern, perLanguage, wholeWords, WORD_END, type Language, type Words } from '../languages/index.ts';
 
 /** Where a cue of each class stands: right in front of the phrase, behind it, in its clause, in its sentence. */
 export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
   const filler = alternatives(dates.article, cues.on, dates.dayPart, dates.of, dates.at, dates.from, dates.endOf, 'die|der');
   const lead = (...words: Words[]) =>
-    new RegExp(`(?<![\\p{L}\\p{N}])${alternatives(...words)}(?![\\p{L}\\p{N}])[\\s:,("'-]*(?:${filler}(?![\\p{L}])[\\s:,(]*){0,4}$`, 'u');
+    pattern(`(?<![\\p{L}\\p{N}])${alternatives(...words)}(?![\\p{L}\\p{N}])[\\s:,("'-]*(?:${filler}(?![\\p{L}])[\\s:,(]*){0,4}$`);
   const near = (...words: Words[]) =>
-    new RegExp(`(?<![\\p{L}\\p{N}])${alternatives(...words)}[\\s:,]*(?:${alternatives(dates.article, cues.on)}(?![\\p{L}])\\s*){0,2}$`, 'u');
+    pattern(`(?<![\\p{L}\\p{N}])${alternatives(...words)}[\\s:,]*(?:${alternatives(dates.article, cues.on)}(?![\\p{L}])\\s*){0,2}$`);
   return {
     by: lead(cues.by),
     until: lead(cues.until),
-    spanBy: new RegExp(`^${alternatives(cues.by)}\\s`, 'u'),
-    spanUntil: new RegExp(`^${alternatives(cues.until)}\\s`, 'u'),
-    latest: new RegExp(`^[\\s,(-]*(?:\\p{L}{1,9}\\s+){0,2}${alternatives(cues.latest)}(?![\\p{L}\\p{N}])`, 'u'),
+    spanBy: pattern(`^${alternatives(cues.by)}\\s`),
+    spanUntil: pattern(`^${alternatives(cues.until)}\\s`),
+    latest: pattern(`^[\\s,(-]*(?:\\p{L}{1,9}\\s+){0,2}${alternatives(cues.latest)}(?![\\p{L}\\p{N}])`),
     noun: wholeWords(cues.dueNoun),
-    purpose: new RegExp(`(?<![\\p{L}])${alternatives(cues.purpose)}\\s+(?:[\\p{L}'-]+\\s+){0,5}$`, 'u'),
+    purpose: pattern(`(?<![\\p{L}])${alternatives(cues.purpose)}\\s+(?:[\\p{L}'-]+\\s+){0,5}$`),
     request: wholeWords(requests.frames, requests.needs),
     obligation: wholeWords(cues.obligation),
     event: wholeWords(cues.event),
@@ -26,25 +26,29 @@ export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
     move: wholeWords(cues.move),
     instead: near(cues.instead),
     lift: wholeWords(cues.lift),
-    day: new RegExp(`(?<![\\p{L}])(?:${alternatives(cues.on, dates.article)}\\s+){1,2}$`, 'u'),
+    day: pattern(`(?<![\\p{L}])(?:${alternatives(cues.on, dates.article)}\\s+){1,2}$`),
     from: near(dates.from),
-    to: new RegExp(`^[\\s,]*${alternatives(dates.to)}(?![\\p{L}])`, 'u'),
+    to: pattern(`^[\\s,]*${alternatives(dates.to)}(?![\\p{L}])`),
   };
 });
 
-const courtesy = perLanguage(({ requests }: Language) => wholeWords(requests.courtesy));
-const firstWord = perLanguage(
-  ({ requests, mail }: Language) =>
-    new RegExp(`^[\\s"'*•-]*(?:${alternatives(mail.greeting)}(?![\\p{L}])[^,:!.]{0,30}[,:!.]\\s*)?(?:${alternatives(requests.high)}[:!,]\\s*)?(?:(?:${alternatives(requests.please)})[\\s,]+){0,2}${alternatives(requests.verbs)}(?![\\p{L}\\p{N}'])`, 'u'),
+const courtesy = perLanguage(({ requests }: Language) =>
+  pattern(`(?:${alternatives(requests.frames)}\\s+)?(?<![\\p{L}])${alternatives(requests.courtesy)}${WORD_END}`, 'g'),
+);
+const opening = perLanguage(({ requests, mail }: Language) =>
+  pattern(
+    `^[\\s"'*•-]*(?:${alternatives(mail.greeting)}(?![\\p{L}])[^,:!.]{0,30}[,:!.]\\s*)?(?:${alternatives(requests.high)}[:!,]\\s*)?(?:${alternatives(requests.please)}[\\s,]+){0,2}(?<first>[\\p{L}'-]+)\\s`,
+  ),
 );
 
 /** Whether it asks for something or says that something has to be done. */
 export const wants = (folded: string, language: Language) =>
   asks(folded, language) || cuesOf(language).obligation.test(folded);
 
-/** Whether a folded sentence asks the reader for something. */
+/** Whether a folded sentence asks the reader for something. Words that only look like a request do not count. */
 export function asks(folded: string, language: Language): boolean {
-  const plain = folded.replace(courtesy(language), '');
-  if (plain !== folded) return false;
-  return firstWord(language).test(folded) || cuesOf(language).request.test(folded);
+  const plain = folded.replace(courtesy(language), ' ');
+  if (cuesOf(language).request.test(plain)) return true;
+  const first = opening(language).exec(plain)?.groups?.first;
+  return first !== undefined && isVerb(first, language);
 }

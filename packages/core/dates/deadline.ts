@@ -10,7 +10,7 @@ const WEIGHTS = {
   until: 3,
   latest: 5,
   noun: 4,
-  purpose: 6,
+  purpose: 4,
   request: 4,
   obligation: 3,
   moved: 5,
@@ -63,8 +63,8 @@ export function judge(folded: string, phrase: Phrase, language: Language, order:
   const wanted: Wanted | null =
     wantedBy(folded, cues.obligation, language) ?? (order ? { cue: 'obligation', words: 'a note' } : null);
   if (wanted) weigh(wanted.cue, wanted.words);
-  if (!own && wanted) weigh('purpose', purposeOf(clause, language));
-  if (!own) weigh('event', cues.event.exec(around)?.[0]);
+  const purpose = !own && wanted ? weigh('purpose', purposeOf(clause, language)) : false;
+  if (!own && !purpose) weigh('event', cues.event.exec(around)?.[0]);
   if (!own && !moves) weigh('past', cues.past.exec(clause.before)?.[0]);
   weigh('commit', commitOf(clause.before, language));
   if (!asks(clause.before, language)) weigh('absence', cues.absence.exec(around)?.[0]);
@@ -73,7 +73,7 @@ export function judge(folded: string, phrase: Phrase, language: Language, order:
   weigh('weak', phrase.weak && !own && !until ? folded.slice(phrase.start, phrase.end) : undefined);
   weigh('dayless', phrase.dayless && !own ? folded.slice(phrase.start, phrase.end) : undefined);
   const gone = cues.instead.test(window) || (moves !== null && cues.from.test(window) && cues.to.test(after));
-  if (!moves) weigh('issue', issue?.[0]);
+  if (!moves && !purpose) weigh('issue', issue?.[0]);
   const moved = moves !== null && !gone && weigh('moved', moves[0]);
   weigh('replaced', gone ? 'replaced' : undefined);
   const score = reasons.reduce((sum, reason) => sum + reason.weight, 0);

@@ -1,8 +1,10 @@
-import { alternatives, fold, listOf, perLanguage, type Language, type Words } from '../languages/index.ts';
+import { alternatives, listOf, pattern, perLanguage, type Language, type Words } from '../languages/index.ts';
 
 /** The words of a language as patterns for folded text, and what they count for. */
 export interface Grammar {
   rules: Record<RuleName, RegExp>;
+  /** What a sentence has to hold for a rule to be worth trying. */
+  gates: Record<Gate, RegExp>;
   months: ReadonlyMap<string, number>;
   weekdays: ReadonlyMap<string, number>;
   numbers: ReadonlyMap<string, number>;
@@ -10,10 +12,34 @@ export interface Grammar {
   unitOf: (word: string) => Unit | null;
   /** A cheap look whether a sentence may hold a date at all. */
   any: RegExp;
+  /** Words that end in a cue for a deadline. */
+  afterCue: RegExp;
 }
 
 export type Unit = 'hour' | 'day' | 'workday' | 'week' | 'fortnight' | 'month' | 'quarter' | 'year';
 const UNITS: readonly Unit[] = ['workday', 'fortnight', 'hour', 'day', 'week', 'month', 'quarter', 'year'];
+
+export type Gate = 'digit' | 'month' | 'weekday' | 'unit' | 'relative';
+
+export const GATE_OF: Record<RuleName, Gate> = {
+  iso: 'digit',
+  yearFirst: 'digit',
+  numeric: 'digit',
+  dayOfMonth: 'digit',
+  weekNumber: 'digit',
+  dayAndMonth: 'month',
+  dayMonth: 'month',
+  monthDay: 'month',
+  part: 'unit',
+  period: 'unit',
+  edge: 'unit',
+  within: 'unit',
+  fromNow: 'unit',
+  ago: 'unit',
+  weekday: 'weekday',
+  shortDay: 'weekday',
+  relative: 'relative',
+};
 
 export type RuleName =
   | 'iso'
@@ -55,12 +81,14 @@ export const grammarOf = perLanguage((language: Language): Grammar => {
   const units = UNITS.flatMap((unit) => listOf(dates[unit]).map((word) => [word, unit] as const));
   return {
     rules: rulesOf(language, numbers),
+    gates: gatesOf(language),
     months: indexOf(language.months),
     weekdays: new Map([...indexOf(language.weekdays), ...indexOf(language.shortDays)]),
     numbers,
     is: (kind, words) => words !== undefined && sets[kind].has(words.replace(/\s+/g, ' ').trim()),
     unitOf: (word) => units.find(([w]) => w === word.replace(/\s+/g, ' '))?.[1] ?? null,
     any: anyDateWord(language),
+    afterCue: pattern(`${B}${alternatives(language.cues.by, language.cues.until)}(?:\\s+${alternatives(dates.article)})?$`),
   };
 });
 
@@ -68,19 +96,30 @@ function indexOf(words: readonly Words[]): Map<string, number> {
   return new Map(words.flatMap((alternatives, i) => listOf(alternatives).map((word) => [word, i] as const)));
 }
 
-function anyDateWord({ months, weekdays, dates }: Language): RegExp {
+function gatesOf({ months, weekdays, shortDays, dates }: Language): Record<Gate, RegExp> {
+  const { today, tomorrow, dayAfterTomorrow, yesterday, weekEnd, monthEnd, yearEnd } = dates;
+  const gate = (...words: Words[]) => pattern(alternatives(...words));
+  return {
+    digit: /\d/,
+    month: gate(...months),
+    weekday: gate(...weekdays, ...shortDays),
+    unit: gate(...UNITS.map((unit) => dates[unit]), weekEnd, monthEnd, yearEnd, ...months),
+    relative: gate(today, tomorrow, dayAfterTomorrow, yesterday),
+  };
+}
+
+function anyDateWord({ months, weekdays, shortDays, dates }: Language): RegExp {
+  const longer = shortDays.flatMap(listOf).filter((word) => word.length > 3);
   const { today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd } = dates;
   const { noon, dayPart, fortnight, day, hour, workday } = dates;
-  return new RegExp(
-    `\\d|${B}${alternatives(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday)}${E}`,
-    'u',
-  );
+  return pattern(
+    `\\d|${B}${alternatives(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, ...longer)}${E}`);
 }
 
 function rulesOf({ code, months, weekdays, shortDays, dates, cues }: Language, numbers: ReadonlyMap<string, number>) {
   const or = alternatives;
-  const rule = (source: string) => new RegExp(source, 'gu');
-  const month = `(?<month>${or(...months)})(?:\\.(?=\\s*[\\d,]|\\s+\\p{Ll}))?`;
+  const rule = (source: string) => pattern(source, 'g');
+  const month = `(?<month>${or(...months)})(?:\\.(?=\\s*[\\d,]|\\s+[\\p{Ll}]))?`;
   const link = `(?:\\s*(?:${or(dates.of, dates.article)})\\s*){0,2}\\s*`;
   const mark = `(?:${or(dates.ordinalMark)})?`;
   const year = `(?:(?:\\s*,\\s*|\\s+${or(dates.of)}\\s+|\\s+|\\.)(?<year>${YEAR}))?`;
@@ -89,7 +128,7 @@ function rulesOf({ code, months, weekdays, shortDays, dates, cues }: Language, n
   const unit = `(?<unit>${or(...UNITS.map((u) => dates[u]))})`;
   const period = `(?<unit>${or(dates.week, dates.month, dates.quarter, dates.year)})`;
   const to = or(dates.to);
-  const ends = `(?=\\s*(?:[.,;:!?)-]|$)|\\s+${or(dates.at, dates.to, cues.latest, cues.by)}${E})`;
+  const ends = `(?=\\s*(?:[.,;:!?)-]|$)|\\s+${or(dates.at, dates.to, cues.latest, cues.by)}${E}|\\s+(?:${or(dates.of)}\\s+)?${or(dates.coming, dates.next)}\\s+${or(dates.month)}${E})`;
   return {
     iso: rule(
       `(?<![\\d-])(?<y>\\d{4})-(?<m>\\d{2})-(?<d>\\d{2})(?!\\d)(?:[t ](?<hh>\\d{2}):(?<mm>\\d{2})(?::\\d{2}(?:\\.\\d+)?)?(?<zone>z|[+-]\\d{2}:?\\d{2})?)?`,
@@ -134,9 +173,6 @@ function rulesOf({ code, months, weekdays, shortDays, dates, cues }: Language, n
     ago: rule(
       `${B}(?:${or(dates.agoBefore)}\\s+${number}\\s+${unit}|${number.replace('<n>', '<n2>')}\\s+${unit.replace('<unit>', '<unit2>')}\\s+${or(dates.agoAfter)})${E}`,
     ),
-    dayOfMonth: rule(`${B}(?:(?<=${or(cues.by, cues.until)}\\s+)(?<behind>)|(?<lead>${or(cues.by)}\\s+)|)${or(dates.dayOfMonth)}\\s+(?<d>${DAY})(?!${mark}${link}${or(...months)}${E})(?<mark>${or(dates.ordinalMark)}(?![\\p{L}\\p{N}]))?(?:${ends}(?<ends>)|)(?!\\s*[%€$£]|[.,]?\\d)`),
+    dayOfMonth: rule(`${B}(?<cue>${or(dates.dayOfMonth)})\\s+(?<d>${DAY})(?!${mark}${link}${or(...months)}${E})(?<mark>${or(dates.ordinalMark)}(?![\\p{L}\\p{N}]))?(?:${ends}(?<ends>)|)(?!\\s*[%€$£]|[.,]?\\d)`),
   };
 }
-
-/** The folded text with one kind of blank, as the rules read it. */
-export const foldSentence = (text: string) => fold(text);

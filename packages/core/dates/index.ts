@@ -1,5 +1,5 @@
 export { asks, wants } from './cues.ts';
-export { findDates, findLift, inLanguages, isLifted } from './findDates.ts';
+export { findDates, findLift, isLifted } from './findDates.ts';
 export { DateOrder, DatePhrase, LocalDate, type DateOptions } from './phrase.ts';
-export { sentencesOf, type Sentence } from './sentences.ts';
+export { spokenIn, type Spoken } from './spoken.ts';
 export { readStatedTime } from './statedTime.ts';

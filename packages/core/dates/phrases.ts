@@ -1,4 +1,4 @@
-import { alternatives, fold, perLanguage, type Language } from '../languages/index.ts';
+import { alternatives, pattern, perLanguage, type Language } from '../languages/index.ts';
 import { clockTimes, type ClockTime } from './clock.ts';
 import { cuesOf } from './cues.ts';
 import { mondayOf, weekdayOf } from './day.ts';
@@ -16,26 +16,21 @@ export interface Phrase extends NamedDay {
   disagrees: boolean;
 }
 
-/** The date phrases of a sentence; places count in it. */
-export function findPhrases(sentence: string, frame: Frame): Phrase[] {
-  const folded = fold(sentence);
+/** The date phrases of a folded sentence; places count in it. */
+export function findPhrases(folded: string, frame: Frame): Phrase[] {
   if (!grammarOf(frame.language).any.test(folded)) return [];
   const days = joinDays(folded, namedDays(folded, frame), frame.language);
   return joinTimes(folded, days, frame);
 }
 
 const joints = perLanguage(({ dates, cues }: Language) => ({
-  beside: new RegExp(`^[\\s,(]*(?:${alternatives(dates.article, dates.of, dates.dayOfMonth)}[\\s,(]*){0,2}$`, 'u'),
-  range: new RegExp(`^\\s*${alternatives(dates.to)}\\s*(?:${alternatives(dates.article, cues.on)}\\s*)?$`, 'u'),
-  from: new RegExp(`${alternatives(dates.from)}\\s*(?:${alternatives(dates.article)}\\s*)?$`, 'u'),
-  toTime: new RegExp(
-    `^[\\s,()@]*(?:${alternatives(dates.at, cues.by, cues.on, cues.until, cues.latest, dates.article, dates.dayPart, dates.of)}[\\s,()]*){0,4}$`,
-    'u',
-  ),
-  dayPart: new RegExp(
-    `(?<![\\p{L}])${alternatives(cues.by, cues.until)}\\s+(?:${alternatives(dates.article)}\\s+)?(?<part>${alternatives(dates.dayPart)})(?![\\p{L}])`,
-    'gu',
-  ),
+  beside: pattern(`^[\\s,(]*(?:${alternatives(dates.article, dates.of, dates.dayOfMonth)}[\\s,(]*){0,2}$`),
+  range: pattern(`^\\s*${alternatives(dates.to)}\\s*(?:${alternatives(dates.article, cues.on)}\\s*)?$`),
+  from: pattern(`${alternatives(dates.from)}\\s*(?:${alternatives(dates.article)}\\s*)?$`),
+  toTime: pattern(
+    `^[\\s,()@]*(?:${alternatives(dates.at, cues.by, cues.on, cues.until, cues.latest, dates.article, dates.dayPart, dates.of)}[\\s,()]*){0,4}$`),
+  dayPart: pattern(
+    `(?<![\\p{L}])${alternatives(cues.by, cues.until)}\\s+(?:${alternatives(dates.article)}\\s+)?(?<part>${alternatives(dates.dayPart)})(?![\\p{L}])`, 'g'),
 }));
 
 type Joined = NamedDay & { disagrees: boolean };

@@ -12,7 +12,7 @@ import {
   type Closed,
   type Day,
 } from './day.ts';
-import { grammarOf, type Grammar, type RuleName, type Unit } from './grammar.ts';
+import { GATE_OF, grammarOf, type Gate, type Grammar, type RuleName, type Unit } from './grammar.ts';
 import type { DateOrder } from './phrase.ts';
 
 /** What a date is read from. */
@@ -48,9 +48,11 @@ type Found = Omit<NamedDay, 'start' | 'end'> | null;
 export function namedDays(folded: string, frame: Frame): NamedDay[] {
   const grammar = grammarOf(frame.language);
   const found: NamedDay[] = [];
+  const open = new Set((Object.entries(grammar.gates) as [Gate, RegExp][]).filter(([, gate]) => gate.test(folded)).map(([name]) => name));
   for (const [name, pattern] of Object.entries(grammar.rules) as [RuleName, RegExp][]) {
+    if (!open.has(GATE_OF[name])) continue;
     for (const match of folded.matchAll(pattern)) {
-      const named = READ[name](match.groups ?? {}, frame, grammar);
+      const named = READ[name](match.groups ?? {}, frame, grammar, folded.slice(Math.max(0, match.index - 30), match.index));
       if (!named) continue;
       const trimmed = match[0].trimEnd().length;
       found.push({ start: match.index, end: match.index + trimmed, ...named });
@@ -70,7 +72,7 @@ function withoutOverlaps(found: NamedDay[]): NamedDay[] {
 const plain = (day: Day | null, fixed = false): Found =>
   day === null ? null : { day, grain: 'day', fixed, weak: false };
 
-const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar) => Found> = {
+const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, before: string) => Found> = {
   iso: ({ y, m, d, hh, mm, zone }) => {
     const named = plain(dayOf(Number(y), Number(m), Number(d)), true);
     if (!named || hh === undefined || mm === undefined) return named;
@@ -96,7 +98,7 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar) =>
     if (kind === null || grammar.is('last', turn ?? turn2)) return null;
     const ahead = grammar.is('next', turn ?? turn2) ? 1 : 0;
     const day = endOfPeriod(kind, ahead, frame.today);
-    return day === null ? null : { day, grain: kind === 'week' ? 'week' : 'period', fixed: false, weak: ahead === 0 };
+    return day === null ? null : { day, grain: kind === 'week' ? 'week' : 'period', fixed: false, weak: false };
   },
   edge: ({ weekEnd, monthEnd, turn }, frame, grammar) => {
     const kind = weekEnd !== undefined ? 'week' : monthEnd !== undefined ? 'month' : 'year';
@@ -122,9 +124,9 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar) =>
     const day = later(numberOf(n ?? n2, grammar), grammar.unitOf(unit ?? unit2 ?? ''), frame, -1);
     return day === null ? null : { day, grain: 'day', fixed: true, weak: false };
   },
-  dayOfMonth: ({ d, mark, ends, lead, behind }, frame) => {
+  dayOfMonth: ({ d, mark, ends, cue }, frame, grammar, before) => {
     // “the 2nd floor” is no day; neither is “the 2 boxes”.
-    if (ends === undefined && (mark === undefined || (lead ?? behind) === undefined)) return null;
+    if (ends === undefined && (mark === undefined || !grammar.afterCue.test(`${before}${cue ?? ''}`))) return null;
     if (mark === undefined && ['en', 'nl'].includes(frame.language.code)) return null;
     const day = nextDayOfMonth(Number(d), frame.today);
     return day === null ? null : { day, grain: 'dayOfMonth', fixed: false, weak: false };

@@ -18,7 +18,7 @@ function vocabulary(): Map<string, LanguageCode[]> {
 }
 
 /** More words than these add nothing. */
-const MOST_WORDS = 400;
+const MOST_WORDS = 150;
 
 /** The language whose words the text uses most, or null where it uses none; `fallback` wins a draw. */
 export function detectLanguage(text: string, fallback: LanguageCode | null = null): LanguageCode | null {
@@ -28,7 +28,7 @@ export function detectLanguage(text: string, fallback: LanguageCode | null = nul
     const codes = vocabulary().get(word) ?? [];
     for (const code of codes) scores.set(code, (scores.get(code) ?? 0) + 1 / codes.length);
   }
-  if (fallback !== null) scores.set(fallback, (scores.get(fallback) ?? 0) + 0.6);
+  if (fallback !== null) scores.set(fallback, (scores.get(fallback) ?? 0) + 1);
   const [best] = [...scores].toSorted((a, b) => b[1] - a[1]);
   return best?.[0] ?? null;
 }

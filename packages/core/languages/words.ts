@@ -19,10 +19,27 @@ export function listOf(words: Words): string[] {
     .filter((word) => word !== '');
 }
 
+const LETTER = 'a-zß-ɏ';
+
+/**
+ * A pattern for folded text. Letters are all that folding leaves of the languages' alphabets, which is several times
+ * faster to match than the classes of Unicode.
+ */
+export function pattern(source: string, flags = ''): RegExp {
+  let inside = false;
+  const plain = source.replace(/\\p\{(L[lu]?|N)\}|\\.|[[\]]/g, (part, kind: string | undefined) => {
+    if (part === '[' || part === ']') inside = part === '[';
+    if (kind === undefined) return part;
+    const letters = kind === 'N' ? '0-9' : LETTER;
+    return inside ? letters : `[${letters}]`;
+  });
+  return new RegExp(plain, flags);
+}
+
 /** Behind a word; an apostrophe ends one too (“merci d'envoyer”). */
 export const WORD_END = "(?:(?<=')|(?![\\p{L}\\p{N}]))";
 
 /** The class as whole words, anywhere in a folded text. */
 export function wholeWords(...classes: Words[]): RegExp {
-  return new RegExp(`(?<![\\p{L}\\p{N}])${alternatives(...classes)}${WORD_END}`, 'u');
+  return pattern(`(?<![\\p{L}\\p{N}])${alternatives(...classes)}${WORD_END}`);
 }

@@ -15,7 +15,7 @@ const DEEPEST = 3;
 /** Bytes of a message (RFC 5322 and MIME) → Message. Never throws: what cannot be decoded is told in `warnings`. */
 export async function decode(bytes: Uint8Array, depth = 0): Promise<Message> {
   const warnings: string[] = [];
-  const email = await parse(bytes, warnings);
+  const email = await parse(withoutExcess(bytes), warnings);
   const headers = email.headers.map((h) => ({ name: h.originalKey, value: decodeWords(h.value) }));
   const { text: own, files } = takeFiles(textOf(email, warnings));
   const inner = await attachedMessage(email, depth);
@@ -35,6 +35,16 @@ export async function decode(bytes: Uint8Array, depth = 0): Promise<Message> {
     warnings,
   };
   return inner ? withAttached(outer, inner) : outer;
+}
+
+/** A message that is one text only, in any encoding, says what is read of it within these bytes. */
+const ENOUGH = 2_000_000;
+
+/** The decoder takes every line of a text, and far more than is read of it can come as one. */
+function withoutExcess(bytes: Uint8Array): Uint8Array {
+  if (bytes.length <= ENOUGH) return bytes;
+  const head = String.fromCharCode(...bytes.subarray(0, 20_000)).split(/\r?\n\r?\n/)[0] ?? '';
+  return /^content-type:\s*(?!text\/)/im.test(head) ? bytes : bytes.subarray(0, ENOUGH);
 }
 
 const NOTHING: Email = { headers: [], headerLines: [], attachments: [] };

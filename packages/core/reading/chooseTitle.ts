@@ -1,7 +1,7 @@
 import type { Anatomy } from '../anatomy/index.ts';
-import { languageOf } from '../languages/index.ts';
 import type { Message } from '../mail/index.ts';
-import { beginsWithVerb, cleanSubject, findRequest, type Request } from '../requests/index.ts';
+import { beginsWithVerb } from '../languages/index.ts';
+import { cleanSubject, findRequest, type Request } from '../requests/index.ts';
 import type { Facts } from './facts.ts';
 import { evidence, type Place, type Places } from './places.ts';
 
@@ -15,7 +15,7 @@ export function chooseTitle(message: Message, anatomy: Anatomy, places: Places):
   const thing = thingOf(message, subject.words.value);
   const toHimself = note.words.value.trim() !== '' && latest.words.value.trim() === '';
   const own = requestIn(note, thing);
-  if (toHimself && (beginsWithVerb(subject.words.value, languageOf(subject.language)) || (!own && plain.value !== ''))) return plain;
+  if (toHimself && (beginsWithVerb(subject.words.value, subject.language) || (!own && plain.value !== ''))) return plain;
   if (own) return titleAt(note, own, 'note');
   const asked = requestIn(latest, thing);
   return asked ? titleAt(latest, asked, 'request') : plain;
@@ -33,7 +33,7 @@ function isReworded(message: Message, { originalSubject, parts }: Anatomy): bool
 }
 
 function requestIn(place: Place, thing: string): Request | null {
-  return findRequest(place.words.value, place.dates, thing, place.language, place.region === 'note');
+  return findRequest(place.sentences, place.dates, thing, place.region === 'note');
 }
 
 function titleAt(place: Place, { title, place: at }: Request, source: 'note' | 'request'): Facts['title'] {

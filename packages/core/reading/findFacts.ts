@@ -81,7 +81,7 @@ function choosePriority(message: Message, { note, latest, subject }: Places): Fa
 function chooseItems({ note, latest }: Places, whole: DateFact | null): ItemFact[] {
   const toHimself = latest.words.value.trim() === '';
   for (const place of [note, latest]) {
-    const items = findItems(place.words.value, place.dates, place === note && toHimself, place.language);
+    const items = findItems(place.words.value, place.sentences, place.dates, place === note && toHimself, place.language);
     if (items.length > 0) return items.map((item) => itemFact(item, place, items, whole));
   }
   return [];

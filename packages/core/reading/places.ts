@@ -1,6 +1,6 @@
 import { joinSlices, type Anatomy, type Words } from '../anatomy/index.ts';
-import { findDates, findLift, type DatePhrase } from '../dates/index.ts';
-import { detectLanguage, type LanguageCode } from '../languages/index.ts';
+import { findDates, findLift, spokenIn, type DatePhrase, type Spoken } from '../dates/index.ts';
+import { detectLanguage, languageOf, type Language } from '../languages/index.ts';
 import type { Message } from '../mail/index.ts';
 import { cleanSubject } from '../requests/index.ts';
 import type { EvidenceSpan, Region } from './facts.ts';
@@ -12,7 +12,8 @@ export interface Place {
   words: Words;
   part: 'text' | 'subject';
   whole: string;
-  language: LanguageCode;
+  language: Language;
+  sentences: Spoken[];
   /** Its date phrases; those that words behind them take back are left as what they are, but no deadlines. */
   dates: DatePhrase[];
   /** Words in it take back the deadlines of all that was said before. */
@@ -35,10 +36,20 @@ export function placesOf(message: Message, anatomy: Anatomy, options: ReadOption
     const part = region === 'subject' ? 'subject' : 'text';
     const whole = part === 'subject' ? message.subject : message.text;
     const language = detectLanguage(words.value, main) ?? main;
+    const sentences = spokenIn(words.value, language);
     const { zone, dateOrder, closed } = options;
-    const dates = findDates(words.value, { reference, zone, dateOrder, closed, order: region === 'note' }, language);
-    const lift = findLift(words.value, language);
-    return { region, words, part, whole, language, dates: withoutLifted(dates, lift), lifts: lift !== null };
+    const dates = findDates(sentences, { reference, zone, dateOrder, closed, order: region === 'note' });
+    const lift = findLift(sentences);
+    return {
+      region,
+      words,
+      part,
+      whole,
+      language: languageOf(language),
+      sentences,
+      dates: withoutLifted(dates, lift),
+      lifts: lift !== null,
+    };
   };
   return {
     note: place('note', slices('note'), outer),

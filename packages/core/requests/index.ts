@@ -5,4 +5,3 @@ export { findItems } from './items.ts';
 export { findPairs, Pair } from './pairs.ts';
 export { exclaimed, headerPriority, priorityIn } from './priority.ts';
 export { cleanSubject } from './subject.ts';
-export { beginsWithVerb } from './verbs.ts';

@@ -1,5 +1,5 @@
-import { inLanguages, type DatePhrase } from '../dates/index.ts';
-import { detectLanguage, languageOf, type LanguageCode } from '../languages/index.ts';
+import type { DatePhrase, Spoken } from '../dates/index.ts';
+import type { Language } from '../languages/index.ts';
 import type { Item } from './item.ts';
 import { listItems } from './lists.ts';
 import { countedItems, datedItems, ownerLines } from './prose.ts';
@@ -7,16 +7,23 @@ import { tableItems } from './tables.ts';
 
 /** More items than these are data. */
 const MOST = 200;
+/** Longer texts are no letters. */
+const LONGEST_PROSE = 20_000;
 
 /**
  * The several tasks of a text: of its tables, its lists, its lines with owners, else of what it counts off or asks for
  * in separate sentences. None where there is but one. `own`: a note of the user to himself.
  */
-export function findItems(text: string, dates: readonly DatePhrase[], own: boolean, fallback: LanguageCode): Item[] {
-  const language = languageOf(detectLanguage(text, fallback) ?? fallback);
+export function findItems(
+  text: string,
+  sentences: readonly Spoken[],
+  dates: readonly DatePhrase[],
+  own: boolean,
+  language: Language,
+): Item[] {
   const structured = [...tableItems(text, dates, language), ...listItems(text, dates, language, own)];
   const found = structured.length > 0 ? structured : ownerLines(text, dates, language);
-  const spoken = found.length > 0 || text.length > 20_000 ? [] : [...inLanguages(text, fallback)];
-  const items = [found, countedItems(text, spoken, dates), datedItems(text, spoken, dates)].find((some) => some.length > 0) ?? [];
+  const prose = found.length > 0 || text.length > LONGEST_PROSE ? [] : sentences;
+  const items = [found, countedItems(text, prose, dates), datedItems(text, prose, dates)].find((some) => some.length > 0) ?? [];
   return items.length < 2 && !(items.length === 1 && own) ? [] : items.slice(0, MOST).toSorted((a, b) => a.place.start - b.place.start);
 }

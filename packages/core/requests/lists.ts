@@ -1,9 +1,8 @@
 import { linesOf, type Line, type Slice } from '../anatomy/index.ts';
 import { asks, type DatePhrase } from '../dates/index.ts';
-import { alternatives, fold, wholeWords, type Language } from '../languages/index.ts';
+import { alternatives, beginsWithVerb, fold, isVerb, pattern, wholeWords, type Language } from '../languages/index.ts';
 import { isPlainData, itemAt, type Item } from './item.ts';
 import { ownerOf } from './owner.ts';
-import { beginsWithVerb, isVerb } from './verbs.ts';
 
 interface Entry extends Slice {
   box: 'open' | 'done' | null;
@@ -81,7 +80,7 @@ function asksForItems(list: List, text: string, dates: readonly DatePhrase[], la
   const open = entries.filter((entry) => entry.box !== 'done');
   if (open.length < 2 && !(open.length === 1 && entries.length > 1)) return false;
   const head = fold(heading);
-  const other = new RegExp(`^\\W*${alternatives(language.requests.otherHeading)}(?![\\p{L}])`, 'u').test(head);
+  const other = pattern(`^\\W*${alternatives(language.requests.otherHeading)}(?![\\p{L}])`).test(head);
   if (other && !asks(head, language)) return false;
   if (own || entries.some((entry) => entry.box !== null)) return true;
   const like = open.filter((entry) => isLikeTask(text, entry, dates, language)).length;

@@ -21,7 +21,7 @@ const LABEL = labelShape();
 
 function labelShape(): RegExp {
   const words = LANGUAGES.flatMap((l) => listOf(l.requests.owner)).filter((w) => w.length > 2);
-  return new RegExp(`[(,;–-]?\\s*(?:${words.join('|')})\\s*:\\s*`, 'u');
+  return new RegExp(`[(,;–-]?\\s*(?:${words.join('|')})\\s*:\\s*`);
 }
 
 const NO_NAMES = new Set(

@@ -1,19 +1,12 @@
 import { linesOf, type Slice } from '../anatomy/index.ts';
-import type { DatePhrase, Sentence } from '../dates/index.ts';
-import { alternatives, fold, perLanguage, type Language } from '../languages/index.ts';
+import type { DatePhrase, Spoken } from '../dates/index.ts';
+import { alternatives, beginsWithVerb, fold, isVerb, pattern, perLanguage, verbsOf, type Language } from '../languages/index.ts';
 import { itemAt, type Item } from './item.ts';
 import { ownerOf } from './owner.ts';
 import { askedIn } from './title.ts';
-import { beginsWithVerb, isVerb, verbsOf } from './verbs.ts';
-
-/** A sentence with its language, as the reading of dates hands them out. */
-export interface Spoken {
-  sentence: Sentence;
-  language: Language;
-}
 
 const ordinalsOf = perLanguage(({ requests, ordinals }: Language) =>
-  ordinals.map((words) => new RegExp(`^\\s*(?:(?:${alternatives(requests.please)})[\\s,]+)?${alternatives(words)}(?![\\p{L}])[\\s,:]*`, 'u')),
+  ordinals.map((words) => pattern(`^\\s*(?:(?:${alternatives(requests.please)})[\\s,]+)?${alternatives(words)}(?![\\p{L}])[\\s,:]*`)),
 );
 /** Ordinals that need another in front of them: “then”, “finally”. */
 const FOLLOWING = 6;
@@ -33,14 +26,15 @@ export function ownerLines(text: string, dates: readonly DatePhrase[], language:
 }
 
 const actionLabel = perLanguage(
-  ({ requests }: Language) => new RegExp(`^\\s*(?:${alternatives(requests.action)})\\s?\\d{0,2}\\s*[:–-]\\s+(?=\\S)`, 'u'),
+  ({ requests }: Language) => pattern(`^\\s*(?:${alternatives(requests.action)})\\s?\\d{0,2}\\s*[:–-]\\s+(?=\\S)`),
 );
 
 /** “First … Second … Finally …” */
-export function countedItems(text: string, spoken: readonly Spoken[], dates: readonly DatePhrase[]): Item[] {
-  const counted = spoken.flatMap(({ sentence, language }) => {
-    const hello = verbsOf(language).greeting.exec(fold(sentence.text))?.[0].length ?? 0;
-    const folded = fold(sentence.text).slice(hello);
+export function countedItems(text: string, sentences: readonly Spoken[], dates: readonly DatePhrase[]): Item[] {
+  const counted = sentences.flatMap((sentence) => {
+    const { language } = sentence;
+    const hello = verbsOf(language).greeting.exec(sentence.folded)?.[0].length ?? 0;
+    const folded = sentence.folded.slice(hello);
     const rank = ordinalsOf(language).findIndex((pattern) => pattern.test(folded));
     const lead = rank === -1 ? 0 : (ordinalsOf(language)[rank]?.exec(folded)?.[0].length ?? 0);
     const words = sentence.text.slice(hello + lead);
@@ -53,8 +47,9 @@ export function countedItems(text: string, spoken: readonly Spoken[], dates: rea
 }
 
 /** Requests in sentences of their own, each with its own deadline. */
-export function datedItems(text: string, spoken: readonly Spoken[], dates: readonly DatePhrase[]): Item[] {
-  const dated = spoken.flatMap(({ sentence, language }) => {
+export function datedItems(text: string, sentences: readonly Spoken[], dates: readonly DatePhrase[]): Item[] {
+  const dated = sentences.flatMap((sentence) => {
+    const { language } = sentence;
     const place = placeOf(sentence, 0);
     const inside = dates.filter((d) => d.start >= place.start && d.end <= place.end);
     const due = inside.find((d) => d.verdict === 'deadline');
@@ -66,6 +61,6 @@ export function datedItems(text: string, spoken: readonly Spoken[], dates: reado
   return dated.map(({ place, language, due, title }) => ({ ...itemAt(text, place, dates, language, ''), due, title, owner: null, ownerPlace: null }));
 }
 
-function placeOf({ start, text }: Sentence, lead: number): Slice {
+function placeOf({ start, text }: Spoken, lead: number): Slice {
   return { start: start + lead, end: start + text.trimEnd().length };
 }

@@ -1,8 +1,8 @@
 import { LAYOUTS, type Slice } from '../anatomy/index.ts';
-import { alternatives, fold } from '../languages/index.ts';
+import { alternatives, pattern, fold } from '../languages/index.ts';
 
 const prefixes = alternatives(...LAYOUTS.flatMap((layout) => [layout.replyPrefixes, layout.forwardPrefixes]));
-const OPENING = new RegExp(`^\\s*(?:${prefixes}\\s?(?:\\[\\d+\\]|\\(\\d+\\))?\\s?:|\\[[^\\]]{1,60}\\])`, 'u');
+const OPENING = pattern(`^\\s*(?:${prefixes}\\s?(?:\\[\\d+\\]|\\(\\d+\\))?\\s?:|\\[[^\\]]{1,60}\\])`);
 
 /** The slice of a subject that is left without its `Re:`, `Fwd:`, list tags in brackets and a final stop. */
 export function cleanSubject(subject: string): Slice {

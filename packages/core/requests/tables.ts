@@ -1,8 +1,7 @@
 import { linesOf, type Line, type Slice } from '../anatomy/index.ts';
 import type { DatePhrase } from '../dates/index.ts';
-import { fold, LANGUAGES, listOf, type Language } from '../languages/index.ts';
+import { beginsWithVerb, fold, LANGUAGES, listOf, type Language } from '../languages/index.ts';
 import { itemAt, type Item } from './item.ts';
-import { beginsWithVerb } from './verbs.ts';
 
 type Role = 'action' | 'owner' | 'when' | 'done';
 const ROLES: readonly Role[] = ['when', 'owner', 'done', 'action'];

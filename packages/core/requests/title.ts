@@ -1,6 +1,5 @@
-import { fold, type Language } from '../languages/index.ts';
+import { baseForm, beginsWithVerb, fold, isVerb, verbsOf, type Language } from '../languages/index.ts';
 import type { Slice } from '../anatomy/index.ts';
-import { baseForm, beginsWithVerb, isVerb, verbsOf } from './verbs.ts';
 
 /** What a sentence asks for, as a short phrase that begins with its verb. */
 export interface Asked {

@@ -3,7 +3,7 @@ import type { Language } from '../language.ts';
 export const es: Language = {
   code: 'es',
   common:
-    'el|la|los|las|y|de|del|es|para|usted|ustedes|su|sus|nos|nuestro|nuestra|con|por|que|este|esta|favor|tiene|será|son|ser|lo|en|al|podría|puede|no|un|una|si|o|yo|mi|me|hola|gracias|antes|como|más',
+    'el|la|los|las|hay|muy|está|han|ha|esta|hasta|tiene|pero|y|de|del|es|para|usted|ustedes|su|sus|nos|nuestro|nuestra|con|por|que|este|esta|favor|tiene|será|son|ser|lo|en|al|podría|puede|no|un|una|si|o|yo|mi|me|hola|gracias|antes|como|más',
   months: [
     'enero|ene',
     'febrero|feb',

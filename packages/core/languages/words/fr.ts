@@ -57,7 +57,7 @@ export const fr: Language = {
     within: 'sous|dans les|dans un délai de|d’ici|dans|en|sous un délai de|dans un délai maximum de|au plus tard dans|d’ici à|avant|dans le délai de',
     fromNow: 'à compter d’aujourd’hui|à compter de ce jour|à compter de la réception|à réception|après réception|à compter de la date',
     agoBefore: 'il y a|voici',
-    agoAfter: 'plus tôt',
+    agoAfter: '',
     article: 'le|la|l’|les',
     of: 'de|du|d’|de l’|de la|,',
     ordinalMark: 'er',

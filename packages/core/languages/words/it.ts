@@ -57,7 +57,7 @@ export const it: Language = {
     within: 'entro|entro e non oltre|nel giro di|tra|fra|in|nei prossimi|nelle prossime|entro i prossimi|entro un massimo di|entro il termine di|nell’arco di',
     fromNow: 'da oggi|dalla ricezione|dal ricevimento|a partire da oggi|dalla data|dal ricevimento della presente',
     agoBefore: '',
-    agoAfter: 'fa|prima',
+    agoAfter: 'fa',
     article: 'il|lo|la|l’|i|gli|le',
     of: 'di|del|della|dell’|,',
     ordinalMark: 'º|°',

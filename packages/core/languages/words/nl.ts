@@ -57,7 +57,7 @@ export const nl: Language = {
     within: 'binnen|binnen de komende|in|over|binnen een termijn van|uiterlijk binnen|in de komende',
     fromNow: 'vanaf vandaag|na ontvangst|na dagtekening|na factuurdatum|vanaf nu|na heden',
     agoBefore: '',
-    agoAfter: 'geleden|eerder',
+    agoAfter: 'geleden',
     article: 'de|het',
     of: 'van|van de|,',
     ordinalMark: 'e|de|ste',

@@ -65,7 +65,7 @@ export const sv: Language = {
     within: 'inom|om|inom de närmaste|under de närmaste|inom loppet av|på|inom en tid av|inom högst',
     fromNow: 'från idag|från i dag|efter mottagandet|från mottagandet|räknat från idag|från och med idag|efter fakturadatum',
     agoBefore: 'för',
-    agoAfter: 'sedan|tidigare',
+    agoAfter: 'sedan',
     article: 'den|det|de',
     of: 'av|,|i',
     ordinalMark: ':e|:a|e|:de',

@@ -1,8 +1,11 @@
-import { alternatives, fold, listOf, perLanguage, WORD_END, type Language, type LanguageCode } from '../languages/index.ts';
+import { fold } from './fold.ts';
+import type { Language, LanguageCode } from './language.ts';
+import { perLanguage } from './languages.ts';
+import { alternatives, listOf, pattern, WORD_END } from './words.ts';
 
 /** What a language knows of its verbs and of the words around them, ready to look up in folded text. */
 export const verbsOf = perLanguage(({ requests, mail }: Language) => {
-  const start = (words: string) => new RegExp(`^(?:${words})(?![\\p{L}\\p{N}'])[\\s,.:;!-]*`, 'u');
+  const start = (words: string) => pattern(`^(?:${words})(?![\\p{L}\\p{N}'])[\\s,.:;!-]*`);
   return {
     verbs: new Set(listOf(requests.verbs)),
     forms: new Map(
@@ -11,20 +14,20 @@ export const verbsOf = perLanguage(({ requests, mail }: Language) => {
         return [form, base];
       }),
     ),
-    frame: new RegExp(`(?<![\\p{L}\\p{N}])${alternatives(requests.frames)}${WORD_END}[\\s,]*`, 'gu'),
-    needs: new RegExp(`(?<![\\p{L}\\p{N}])${alternatives(requests.needs)}${WORD_END}\\s*`, 'u'),
-    passive: new RegExp(`^(?<thing>.{3,80}?)\\s+(?:${alternatives(requests.passive)})\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`, 'u'),
-    courtesy: new RegExp(`(?<![\\p{L}])${alternatives(requests.courtesy)}(?![\\p{L}])`, 'u'),
+    frame: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.frames)}${WORD_END}[\\s,]*`, 'g'),
+    needs: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.needs)}${WORD_END}\\s*`),
+    passive: pattern(`^(?<thing>.{3,80}?)\\s+(?:${alternatives(requests.passive)})\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`),
+    courtesy: pattern(`(?<![\\p{L}])${alternatives(requests.courtesy)}(?![\\p{L}])`),
     opening: start(alternatives(requests.please, requests.fillers)),
     please: start(alternatives(requests.please)),
-    politely: new RegExp(`(?<=\\s)(?:bitte|please|kindly|alstublieft|alsjeblieft|s'il (?:vous|te) plait|por favor|per favore|gärna|snälla|vänligen|svp|aub)(?![\\p{L}])`, 'giu'),
-    greeting: new RegExp(`^\\s*${alternatives(mail.greeting)}(?![\\p{L}])[^,:!.\\n]{0,40}[,:!.]\\s*`, 'u'),
+    politely: pattern(`(?<=\\s)(?:bitte|please|kindly|alstublieft|alsjeblieft|s'il (?:vous|te) plait|por favor|per favore|gärna|snälla|vänligen|svp|aub)(?![\\p{L}])`, 'gi'),
+    greeting: pattern(`^\\s*${alternatives(mail.greeting)}(?![\\p{L}])[^,:!.\\n]{0,40}[,:!.]\\s*`),
     indirect: start(alternatives(requests.indirect)),
-    pronoun: new RegExp(`^${alternatives(requests.pronouns)}(?![\\p{L}'])`, 'u'),
-    reason: new RegExp(`(?:[,;]\\s*|\\s+(?:-\\s+)?)${alternatives(requests.reason)}(?![\\p{L}])`, 'u'),
-    trailing: new RegExp(`[\\s,]*(?<![\\p{L}])${alternatives(requests.please, requests.high, requests.low)}[\\s,.!]*$`, 'u'),
+    pronoun: pattern(`^${alternatives(requests.pronouns)}(?![\\p{L}'])`),
+    reason: pattern(`(?:[,;]\\s*|\\s+(?:-\\s+)?)${alternatives(requests.reason)}(?![\\p{L}])`),
+    trailing: pattern(`[\\s,]*(?<![\\p{L}])${alternatives(requests.please, requests.high, requests.low)}[\\s,.!]*$`),
     particles: new Set(listOf(requests.particles)),
-    urgent: new RegExp(`^\\s*${alternatives(requests.high)}\\s*[:!,–-]+\\s*`, 'u'),
+    urgent: pattern(`^\\s*${alternatives(requests.high)}\\s*[:!,–-]+\\s*`),
   };
 });
 
@@ -41,12 +44,19 @@ const INFINITIVE: Partial<Record<LanguageCode, RegExp>> = {
   it: /^\p{L}{3,}(?:are|ere|ire|arlo|arla|arci|armi)$/u,
 };
 
+/** Pronouns that are written onto the verb. */
+const CLITIC: Partial<Record<LanguageCode, RegExp>> = {
+  es: /(?:me|nos|le|les|lo|la|los|las|te|se)$/,
+  it: /(?:mi|ci|gli|le|lo|la|li|ti|vi|melo|celo)$/,
+};
+
 /** Whether the word is a verb that a request may begin with; `-nous`, `zurück-` and the like do not count. */
 export function isVerb(word: string, language: Language): boolean {
-  const bare = fold(word).replace(/-(?:nous|moi|lui|leur|me|nos|lhe|te|le|la|les)$/, '');
+  const whole = fold(word);
+  const bare = whole.replace(CLITIC[language.code] ?? /-(?:nous|moi|lui|leur|me|nos|lhe|lhes|te|le|la|les|o|a)$/, '');
   const { verbs, particles } = verbsOf(language);
   if (language.code === 'de' && (verbs.has(`${bare}en`) || verbs.has(`${bare}n`)) && bare.length > 3) return true;
-  if (verbs.has(bare) || (INFINITIVE[language.code]?.test(bare) ?? false)) return true;
+  if (verbs.has(bare) || verbs.has(whole) || (INFINITIVE[language.code]?.test(bare) ?? false)) return true;
   return [...particles].some((particle) => bare.startsWith(particle) && bare.endsWith('en') && verbs.has(bare.slice(particle.length)));
 }
 

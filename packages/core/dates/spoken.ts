@@ -1,0 +1,28 @@
+import { detectLanguage, fold, languageOf, type Language, type LanguageCode } from '../languages/index.ts';
+import { sentencesOf } from './sentences.ts';
+
+/** A sentence with its place, its folded words and the language of its paragraph. */
+export interface Spoken {
+  start: number;
+  end: number;
+  text: string;
+  folded: string;
+  language: Language;
+}
+
+/** The sentences of a text; `fallback` is the language of words that tell none. */
+export function spokenIn(text: string, fallback: LanguageCode): Spoken[] {
+  const main = detectLanguage(text, fallback) ?? fallback;
+  let language = languageOf(main);
+  let end = 0;
+  return sentencesOf(text).map((sentence) => {
+    if (sentence.start >= end) {
+      const blank = text.indexOf('\n\n', sentence.start);
+      end = blank === -1 ? text.length : blank + 2;
+      const paragraph = text.slice(sentence.start, Math.min(end, sentence.start + 1000));
+      language = languageOf(detectLanguage(paragraph, main) ?? main);
+    }
+    const { start, text: words } = sentence;
+    return { start, end: start + words.length, text: words, folded: fold(words), language };
+  });
+}
