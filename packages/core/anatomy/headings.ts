@@ -101,11 +101,17 @@ function readHeaders(lines: readonly QuotedLine[], begin: number) {
       if (!values.has(last) || last === 'other') values.set(last, header.value);
     } else if (last !== null && words.trim() !== '' && continues(lines, i, values.get(last) ?? '')) {
       values.set(last, `${values.get(last) ?? ''} ${words.trim()}`.trim());
-    } else if (last !== null && words.trim() === '' && values.size < 3 && headerOf(lines[i + 1]?.words ?? '')) {
+    } else if (last !== null && words.trim() === '' && isNewHeader(lines[i + 1]?.words ?? '', values)) {
       continue;
     } else break;
   }
   return { values, end: i };
+}
+
+/** Formatted mail has headers apart by a blank line. */
+function isNewHeader(words: string, values: ReadonlyMap<HeaderKind, string>): boolean {
+  const header = headerOf(words);
+  return header !== null && header.kind !== 'other' && !values.has(header.kind);
 }
 
 /** A header's value that was broken over lines. */

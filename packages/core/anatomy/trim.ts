@@ -71,12 +71,12 @@ function footerStart(lines: readonly QuotedLine[], start: number, end: number): 
   const text = textOf(lines, { start, end });
   const legal = new Set([...text.matchAll(LEGAL)].map(([word]) => word)).size;
   if (legal >= 2 && text.length > 60) return start;
-  if (UNSUBSCRIBE.test(text) && text.length < 700) return start;
   if (EXTERNAL.test(text) && text.length < 300) return start;
   const rule = lines.slice(start, end).findIndex((line) => RULE.test(line.words));
+  if (rule <= 0 && UNSUBSCRIBE.test(text) && text.length < 700) return start;
   if (rule === -1) return null;
   const below = textOf(lines, { start: start + rule, end });
-  return rule + start === end - 1 || legal >= 1 || /https?:/.test(below) ? start + rule : null;
+  return rule + start === end - 1 || legal >= 1 || /https?:/.test(below) || UNSUBSCRIBE.test(below) ? start + rule : null;
 }
 
 function signatureStart(lines: readonly QuotedLine[], end: number, paragraphs: readonly Range[]): number | null {

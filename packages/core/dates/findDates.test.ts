@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { DatePhrase, findDates, readStatedTime, type DateOrder } from './index.ts';
+import { DatePhrase, findDates, readStatedTime, spokenIn, type DateOrder } from './index.ts';
 
 /** A Tuesday. */
 const reference = '2026-11-24T14:02';
 const find = (text: string, dateOrder: DateOrder = 'DMY') =>
-  findDates(text, { reference, zone: 'Europe/London', dateOrder });
+  findDates(spokenIn(text, 'en'), { reference, zone: 'Europe/London', dateOrder });
 
 describe('deadlines', () => {
   test.each([

@@ -12,7 +12,7 @@ export interface StatedTime {
 }
 
 const two = (n: number) => String(n).padStart(2, '0');
-const OFFSET = /(?:gmt|utc)?\s?([+-]\d{2}):?(\d{2})|\b(gmt|utc|bst|cet|cest|mez|mesz|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|z)\b/;
+const OFFSET = /(?:gmt|utc)\s?([+-]\d{1,2})(?::?(\d{2}))?|([+-]\d{2}):?(\d{2})|\b(gmt|utc|bst|cet|cest|mez|mesz|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|z)\b/;
 const CLOCK = /(?<![\d:])(\d{1,2})[:.h](\d{2})(?:[:.](\d{2}))?(?:\s*([ap])\.?\s?m\b\.?)?(?!\d)/;
 
 /** The first full date and time in a heading (`Mon, 23 Nov 2026 at 16:48`), in any of the languages. */
@@ -50,7 +50,8 @@ function clockBefore(before: string, code: 'en' | string): string {
 function offsetText(text: string): { text: string; length: number } {
   const found = OFFSET.exec(text);
   if (!found || found.index > 6) return { text: '', length: 0 };
-  const zone = zoneText(found[3] ?? `${found[1] ?? ''}:${found[2] ?? ''}`);
+  const [, sign, minute = '00', plainSign, plainMinute, name] = found;
+  const zone = zoneText(name ?? (sign === undefined ? `${plainSign ?? ''}:${plainMinute ?? ''}` : `${sign}:${minute}`));
   return { text: zone.text, length: found.index + found[0].length };
 }
 

@@ -104,6 +104,8 @@ export interface RequestWords {
   passive: Words;
   /** Words that look like a request and ask for nothing. */
   courtesy: Words;
+  /** Verbs that say no more than that something is to be done (“handle this”). */
+  generic: Words;
   /** What a request may begin with, bare: imperatives (and infinitives) of common verbs. */
   verbs: Words;
   /** Form → base form, where they differ: `sent send`. */

@@ -8,6 +8,7 @@ export const verbsOf = perLanguage(({ requests, mail }: Language) => {
   const start = (words: string) => pattern(`^(?:${words})(?![\\p{L}\\p{N}'])[\\s,.:;!-]*`);
   return {
     verbs: new Set(listOf(requests.verbs)),
+    generic: new Set(listOf(requests.generic)),
     forms: new Map(
       listOf(requests.forms).map((pair): [string, string] => {
         const [form = '', base = ''] = pair.split(' ');

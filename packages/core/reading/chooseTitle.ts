@@ -16,9 +16,10 @@ export function chooseTitle(message: Message, anatomy: Anatomy, places: Places):
   const toHimself = note.words.value.trim() !== '' && latest.words.value.trim() === '';
   const own = requestIn(note, thing);
   if (toHimself && (beginsWithVerb(subject.words.value, subject.language) || (!own && plain.value !== ''))) return plain;
-  if (own) return titleAt(note, own, 'note');
+  if (own && !own.generic) return titleAt(note, own, 'note');
   const asked = requestIn(latest, thing);
-  return asked ? titleAt(latest, asked, 'request') : plain;
+  if (asked) return titleAt(latest, asked, 'request');
+  return own ? titleAt(note, own, 'note') : plain;
 }
 
 /** A forward whose subject differs from the inner one by more than prefixes and list tags. */

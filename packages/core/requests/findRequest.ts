@@ -8,6 +8,7 @@ export interface Request {
   title: string;
   place: Slice;
   score: number;
+  generic: boolean;
 }
 
 /** Sentences beyond these are not asked any more what they want. */
@@ -47,5 +48,5 @@ function requestIn(sentence: Spoken, dates: readonly DatePhrase[], thing: string
     (CONDITION.test(folded) ? 2 : 0) -
     (ANSWER.test(fold(asked.title)) ? 1 : 0) +
     (asked.title.split(' ').length > 2 ? 0.5 : -0.5);
-  return { title: asked.title, place: { start: start + asked.start, end: start + text.trimEnd().length }, score };
+  return { title: asked.title, generic: asked.generic, place: { start: start + asked.start, end: start + text.trimEnd().length }, score };
 }
