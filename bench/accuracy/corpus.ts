@@ -15,7 +15,7 @@ export interface Case extends Wrapped {
   items: { title: string[][]; due: string | null; owner: string | null }[] | null;
 }
 
-export interface Record {
+export interface Entry {
   language: string;
   trade: string;
   subject: string;
@@ -40,7 +40,7 @@ export function readCases(half: 'tuning' | 'aside'): Case[] {
     });
 }
 
-function parse(text: string, language: string): Record {
+function parse(text: string, language: string): Entry {
   const [trade = '', ...lines] = text.trimEnd().split('\n');
   const fields = new Map<string, string[]>();
   let at = 0;
@@ -62,10 +62,15 @@ function field(line: string | undefined): [string, string] | null {
   return found ? [found[1] ?? '', found[2] ?? ''] : null;
 }
 
-const none = (value: string | undefined) => (value === undefined || value === '-' || value === '' ? null : value);
-const stems = (value: string | null) => (value ?? '').split(/\s+/).filter(Boolean).map((word) => word.split('/'));
+const none = (value: string | undefined) =>
+  value === undefined || value === '-' || value === '' ? null : value;
+const stems = (value: string | null) =>
+  (value ?? '')
+    .split(/\s+/)
+    .filter(Boolean)
+    .map((word) => word.split('/'));
 
-function caseOf(record: Record, index: number, half: string): Case {
+function caseOf(record: Entry, index: number, half: string): Case {
   const one = (name: string) => none(record.fields.get(name)?.[0]);
   const items = record.fields.get('I')?.map((line) => {
     const [title = '', due, owner] = line.split('|');

@@ -18,7 +18,11 @@ export interface Result {
 }
 
 export async function readCase({ bytes }: Case): Promise<Result> {
-  const reading = await read(bytes, { me: [ME], zone: 'Europe/Berlin', dateOrder: 'DMY' }, '2026-03-11T08:00:00Z');
+  const reading = await read(
+    bytes,
+    { me: [ME], zone: 'Europe/Berlin', dateOrder: 'DMY' },
+    '2026-03-11T08:00:00Z',
+  );
   const { tasks } = evaluate({ reading, target: { kind: 'inbox' } }, []);
   const { items } = reading.facts;
   return {
@@ -33,24 +37,41 @@ export async function readCase({ bytes }: Case): Promise<Result> {
   };
 }
 
-const plain = (text: string) => text.replace(/[\s|]+/g, ' ').trim();
+export const plain = (text: string) => text.replace(/[\s|]+/g, ' ').trim();
 
 /** Every stem begins a word of the title. */
 export function fits(title: string, stems: readonly string[][]): boolean {
   const words = fold(title).split(/[^\p{L}\p{N}]+/u);
-  return stems.every((alternatives) => alternatives.some((stem) => words.some((word) => word.startsWith(fold(stem)))));
+  return stems.every((alternatives) =>
+    alternatives.some((stem) => words.some((word) => word.startsWith(fold(stem)))),
+  );
 }
 
-/** True, false or, where the message is not asked that, null. */
-export const MEASURES: { [name: string]: (wanted: Case, got: Result) => boolean | null } = {
-  'due exact': (w, g) => (w.items ? null : g.due === w.due),
-  'no false due': (w, g) => (w.due === null && !w.items ? g.due === null : null),
-  title: (w, g) => (w.items || w.title.length === 0 ? null : fits(g.title, w.title)),
-  priority: (w, g) => (w.items ? null : g.priority === w.priority),
-  who: (w, g) => g.who === w.who,
-  'sent date': (w, g) => g.sentAt === w.sentAt,
-  note: (w, g) => plain(g.note) === plain(w.note),
-  latest: (w, g) => plain(g.latest) === plain(w.latest),
+interface Measure {
+  /** True, false or, where the message is not asked that, null. */
+  holds: (wanted: Case, got: Result) => boolean | null;
+  show: (wanted: Case, got: Result) => string;
+}
+
+const compare =
+  (key: 'due' | 'priority' | 'who' | 'sentAt' | 'note' | 'latest') => (wanted: Case, got: Result) =>
+    `${JSON.stringify(wanted[key])} was read as ${JSON.stringify(got[key])}`;
+
+export const MEASURES: Record<string, Measure> = {
+  'due exact': { holds: (w, g) => (w.items ? null : g.due === w.due), show: compare('due') },
+  'no false due': {
+    holds: (w, g) => (w.due === null && !w.items ? g.due === null : null),
+    show: compare('due'),
+  },
+  title: {
+    holds: (w, g) => (w.items || w.title.length === 0 ? null : fits(g.title, w.title)),
+    show: (w, g) => `${w.title.map((stems) => stems.join('/')).join(' ')} was read as “${g.title}”`,
+  },
+  priority: { holds: (w, g) => (w.items ? null : g.priority === w.priority), show: compare('priority') },
+  who: { holds: (w, g) => g.who === w.who, show: compare('who') },
+  'sent date': { holds: (w, g) => g.sentAt === w.sentAt, show: compare('sentAt') },
+  note: { holds: (w, g) => plain(g.note) === plain(w.note), show: compare('note') },
+  latest: { holds: (w, g) => plain(g.latest) === plain(w.latest), show: compare('latest') },
 };
 
 /** Items that fit by title, date and owner: true positives, all wanted, all found. */

@@ -1,4 +1,4 @@
-import type { Record } from './corpus.ts';
+import type { Entry } from './corpus.ts';
 
 export const ME = 'ines.tavare@saltmarsh.example';
 
@@ -35,7 +35,7 @@ interface Labels {
   wrote: (date: string, who: string) => string;
 }
 
-const LABELS: { [language: string]: Labels } = {
+const LABELS: Record<string, Labels> = {
   en: { from: 'From', sent: 'Sent', to: 'To', subject: 'Subject', forwarded: 'Forwarded message', original: 'Original Message', begin: 'Begin forwarded message:', prefix: 'Fwd', reply: 'Re', long: 'Tuesday, March 10, 2026 10:15 AM', short: 'Tue, 10 Mar 2026 at 10:15', wrote: (d, w) => `On ${d}, ${w} wrote:` },
   de: { from: 'Von', sent: 'Gesendet', to: 'An', subject: 'Betreff', forwarded: 'Weitergeleitete Nachricht', original: 'Ursprüngliche Nachricht', begin: 'Anfang der weitergeleiteten Nachricht:', prefix: 'WG', reply: 'AW', long: 'Dienstag, 10. März 2026 10:15', short: '10.03.2026 um 10:15', wrote: (d, w) => `Am ${d} schrieb ${w}:` },
   fr: { from: 'De', sent: 'Envoyé', to: 'À', subject: 'Objet', forwarded: 'Message transféré', original: 'Message d’origine', begin: 'Début du message transféré :', prefix: 'TR', reply: 'RE', long: 'mardi 10 mars 2026 10:15', short: 'mar. 10 mars 2026 à 10:15', wrote: (d, w) => `Le ${d}, ${w} a écrit :` },
@@ -47,7 +47,7 @@ const LABELS: { [language: string]: Labels } = {
 }; // prettier-ignore
 
 interface Context {
-  record: Record;
+  record: Entry;
   labels: Labels;
   name: string;
   address: string;
@@ -77,7 +77,10 @@ const lines = (...parts: string[]) => parts.join('\n');
 const direct: Shape = (c) => ({ eml: plain(theirs(c), c.body), sentAt: `${STATED}+01:00`, note: '' });
 
 const withHistory: Shape = (c) => ({
-  eml: plain(theirs(c), lines(c.body, '', c.labels.wrote(c.labels.short, `Ines Tavare <${ME}>`), '> 1 + 1 = 2', '> ok')),
+  eml: plain(
+    theirs(c),
+    lines(c.body, '', c.labels.wrote(c.labels.short, `Ines Tavare <${ME}>`), '> 1 + 1 = 2', '> ok'),
+  ),
   sentAt: `${STATED}+01:00`,
   note: '',
 });
@@ -122,23 +125,50 @@ const NOTED: readonly [string, Shape][] = [['dashed', dashed], ['answered', answ
 const BARE: readonly [string, Shape][] = [['direct', direct], ['dashed', dashed], ['history', withHistory], ['underscored', underscored], ['html', html], ['begun', begun], ['attached', attached]]; // prettier-ignore
 
 /** The halves take the layouts in another order, so that a trade and its layout are together in one half only. */
-export function wrap(record: Record, index: number, reversed: boolean): Wrapped {
+export function wrap(record: Entry, index: number, reversed: boolean): Wrapped {
   const shapes = record.note === null ? BARE : NOTED;
   const turn = index + record.language.charCodeAt(0) + (reversed ? 3 : 0);
   const [name, shape] = shapes[turn % shapes.length] ?? ['direct', direct];
   const [who, address] = SENDERS[turn % SENDERS.length] ?? SENDERS[0];
   const labels = LABELS[record.language];
   if (!labels) throw new Error(`No labels for ${record.language}.`);
-  const body = record.body.map((line) => line.replace(/^~/, '')).join('\n').trim();
-  const latest = record.body.filter((line) => !line.startsWith('~')).join('\n').trim();
+  const body = record.body
+    .map((line) => line.replace(/^~/, ''))
+    .join('\n')
+    .trim();
+  const latest = record.body
+    .filter((line) => !line.startsWith('~'))
+    .join('\n')
+    .trim();
   const { eml, sentAt, note } = shape({ record, labels, name: who, address, body });
   return { shape: name, bytes: new TextEncoder().encode(eml), who: address, sentAt, note, latest };
 }
 
 const plain = (head: string[], text: string) =>
-  lines(...head, 'MIME-Version: 1.0', 'Content-Type: text/plain; charset=utf-8', 'Content-Transfer-Encoding: 8bit', '', text, '');
+  lines(
+    ...head,
+    'MIME-Version: 1.0',
+    'Content-Type: text/plain; charset=utf-8',
+    'Content-Transfer-Encoding: 8bit',
+    '',
+    text,
+    '',
+  );
 const formatted = (head: string[], body: string) =>
-  lines(...head, 'MIME-Version: 1.0', 'Content-Type: text/html; charset=utf-8', 'Content-Transfer-Encoding: 8bit', '', `<html><body>${body}</body></html>`, '');
-const paragraphs = (body: string) => body.split('\n').map((line) => `<div>${line === '' ? '<br>' : escape(line)}</div>`).join('');
+  lines(
+    ...head,
+    'MIME-Version: 1.0',
+    'Content-Type: text/html; charset=utf-8',
+    'Content-Transfer-Encoding: 8bit',
+    '',
+    `<html><body>${body}</body></html>`,
+    '',
+  );
+const paragraphs = (body: string) =>
+  body
+    .split('\n')
+    .map((line) => `<div>${line === '' ? '<br>' : escape(line)}</div>`)
+    .join('');
 const escape = (text: string) => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;');
-const encode = (text: string) => (/^[\x20-\x7e]*$/.test(text) ? text : `=?utf-8?B?${Buffer.from(text).toString('base64')}?=`);
+const encode = (text: string) =>
+  /^[\x20-\x7e]*$/.test(text) ? text : `=?utf-8?B?${Buffer.from(text).toString('base64')}?=`;

@@ -64,16 +64,29 @@ function isMarker(words: string): boolean {
 
 function headerOf(words: string): { kind: HeaderKind; value: string } | null {
   const found = HEADER.exec(words.slice(0, 600));
-  const kind = found && KINDS.get(fold(found[1] ?? '').replace(/\s+/g, ' ').trim());
+  const kind =
+    found &&
+    KINDS.get(
+      fold(found[1] ?? '')
+        .replace(/\s+/g, ' ')
+        .trim(),
+    );
   return found && kind ? { kind, value: (found[2] ?? '').replaceAll('*', '').trim() } : null;
 }
 
-function headersFrom(lines: readonly QuotedLine[], at: number, order: DateOrder, marked: boolean): Heading | null {
+function headersFrom(
+  lines: readonly QuotedLine[],
+  at: number,
+  order: DateOrder,
+  marked: boolean,
+): Heading | null {
   const begin = headerOf(lines[at]?.words ?? '') ? at : skipBlank(lines, at + 1, 3);
   const { values, end } = readHeaders(lines, begin);
   const sent = values.get('sent');
   const dated = sent !== undefined && /\d/.test(sent);
-  const enough = marked ? values.has('from') && values.size >= 2 : values.has('from') && dated && values.size >= 3;
+  const enough = marked
+    ? values.has('from') && values.size >= 2
+    : values.has('from') && dated && values.size >= 3;
   if (!enough) return null;
   return {
     start: at,
@@ -138,7 +151,13 @@ function introAt(lines: readonly QuotedLine[], at: number, order: DateOrder): He
     joined = `${joined} ${line.words.trim()}`.trim();
     if (!/:\s*$/.test(joined)) continue;
     if (!isIntro(joined, lines, i + 1, first.depth)) return null;
-    return { start: at, end: skipBlank(lines, i + 1, lines.length), kind: 'intro', ...readIntro(joined, order), subject: null };
+    return {
+      start: at,
+      end: skipBlank(lines, i + 1, lines.length),
+      kind: 'intro',
+      ...readIntro(joined, order),
+      subject: null,
+    };
   }
   return null;
 }
@@ -146,16 +165,20 @@ function introAt(lines: readonly QuotedLine[], at: number, order: DateOrder): He
 function isIntro(joined: string, lines: readonly QuotedLine[], next: number, depth: number): boolean {
   const below = lines[skipBlank(lines, next, 2)];
   const quoted = below !== undefined && below.depth > depth;
-  const named = /@/.test(joined) || /\b\d{4}\b/.test(joined) || /\d{1,2}[:.h]\d{2}/.test(joined);
+  const named = joined.includes('@') || /\b\d{4}\b/.test(joined) || /\d{1,2}[:.h]\d{2}/.test(joined);
   if (WROTE.test(fold(joined))) return named || (quoted && /\d/.test(joined));
-  return quoted && /@/.test(joined) && /\d{4}/.test(joined);
+  return quoted && joined.includes('@') && /\d{4}/.test(joined);
 }
 
 const SMALL = new Set(
   [
     ...LAYOUTS.flatMap((l) => [...listOf(l.introBegins), ...listOf(l.wrote).flatMap((w) => w.split(' '))]),
-    ...LANGUAGES.flatMap((l) => [...l.weekdays, ...l.shortDays, l.dates.clock, l.dates.at, l.dates.article].flatMap(listOf)),
-    'das|folgende|folgendes|das folgende|uhr|ore|kl|om|um|a|at|gmt|utc|following|the|horas|h|pm|am'.split('|'),
+    ...LANGUAGES.flatMap((l) =>
+      [...l.weekdays, ...l.shortDays, l.dates.clock, l.dates.at, l.dates.article].flatMap(listOf),
+    ),
+    'das|folgende|folgendes|das folgende|uhr|ore|kl|om|um|a|at|gmt|utc|following|the|horas|h|pm|am'.split(
+      '|',
+    ),
   ].flat(),
 );
 

@@ -33,7 +33,13 @@ export function segmentsOf(message: Message, order: DateOrder): Segments {
   const lines = quotedLinesOf(message.text);
   const headings = new Map(findHeadings(lines, order).map((heading) => [heading.start, heading]));
   const attached = new Map(message.attached.map((inner) => [inner.start, inner]));
-  const outer: Segment = { heading: null, from: message.from, sentAt: message.sentAt, subject: message.subject, lines: [] };
+  const outer: Segment = {
+    heading: null,
+    from: message.from,
+    sentAt: message.sentAt,
+    subject: message.subject,
+    lines: [],
+  };
   const segments = [outer];
   const placed: PlacedLine[] = [];
   let open = [{ segment: 0, depth: 0 }];
@@ -59,7 +65,9 @@ export function segmentsOf(message: Message, order: DateOrder): Segments {
     }
     if (!isBlank(line) && !open.some((o) => o.depth === line.depth))
       begin({ heading: 'quote', from: null, sentAt: null, subject: null, lines: [] }, line.depth);
-    const own = isBlank(line) ? (placed.at(-1)?.segment ?? 0) : (open.find((o) => o.depth === line.depth)?.segment ?? 0);
+    const own = isBlank(line)
+      ? (placed.at(-1)?.segment ?? 0)
+      : (open.find((o) => o.depth === line.depth)?.segment ?? 0);
     segments[own]?.lines.push(line);
     placed.push({ line, segment: own, heading: false });
   }

@@ -34,8 +34,13 @@ interface Roles {
   latest: number | null;
 }
 
-function chooseRoles(segments: readonly Segment[], kinds: readonly LineKind[][], { me, dateOrder }: AnatomyOptions): Roles {
-  const mine = (from: Mailbox | null) => from !== null && me.some((a) => a.toLowerCase() === from.address.toLowerCase());
+function chooseRoles(
+  segments: readonly Segment[],
+  kinds: readonly LineKind[][],
+  { me, dateOrder }: AnatomyOptions,
+): Roles {
+  const mine = (from: Mailbox | null) =>
+    from !== null && me.some((a) => a.toLowerCase() === from.address.toLowerCase());
   const own = (i: number) => ownWords(segments[i], kinds[i] ?? []);
   const inner = segments.findIndex((_, i) => i > 0);
   const forwardedByMe = me.length === 0 && inner !== -1 && isForward(segments, inner);
@@ -96,7 +101,11 @@ function asksFor(words: string): boolean {
 
 function innermostSubject(segments: readonly Segment[], { latest }: Roles): string | null {
   const own = latest === null || latest === 0 ? null : (segments[latest]?.subject ?? null);
-  return own ?? segments.slice(1).find((segment) => segment.subject !== null && segment.heading !== 'headers')?.subject ?? null;
+  return (
+    own ??
+    segments.slice(1).find((segment) => segment.subject !== null && segment.heading !== 'headers')?.subject ??
+    null
+  );
 }
 
 function partsOf(found: Segments, kinds: readonly LineKind[][], roles: Roles, length: number): Part[] {

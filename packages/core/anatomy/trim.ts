@@ -1,4 +1,12 @@
-import { alternatives, pattern, fold, LANGUAGES, wholeWords, type Language, type Words } from '../languages/index.ts';
+import {
+  alternatives,
+  pattern,
+  fold,
+  LANGUAGES,
+  wholeWords,
+  type Language,
+  type Words,
+} from '../languages/index.ts';
 import { isBlank, type QuotedLine } from './slices.ts';
 
 /** What a line of a message is: its words, its writer's signature, or what a program or a lawyer put there. */
@@ -63,7 +71,10 @@ const textOf = (lines: readonly QuotedLine[], { start, end }: Range) =>
 function isBanner(lines: readonly QuotedLine[], range: Range): boolean {
   if (range.end - range.start > 6) return false;
   const text = textOf(lines, range);
-  return text.length < 500 && (EXTERNAL.test(text) || /^\W*(?:external|extern|externe|externo|esterno)\W*$/.test(text));
+  return (
+    text.length < 500 &&
+    (EXTERNAL.test(text) || /^\W*(?:external|extern|externe|externo|esterno)\W*$/.test(text))
+  );
 }
 
 /** Where the footer begins within the last paragraph, or null. */
@@ -76,13 +87,21 @@ function footerStart(lines: readonly QuotedLine[], start: number, end: number): 
   if (rule <= 0 && UNSUBSCRIBE.test(text) && text.length < 700) return start;
   if (rule === -1) return null;
   const below = textOf(lines, { start: start + rule, end });
-  return rule + start === end - 1 || legal >= 1 || /https?:/.test(below) || UNSUBSCRIBE.test(below) ? start + rule : null;
+  return rule + start === end - 1 || legal >= 1 || /https?:/.test(below) || UNSUBSCRIBE.test(below)
+    ? start + rule
+    : null;
 }
 
-function signatureStart(lines: readonly QuotedLine[], end: number, paragraphs: readonly Range[]): number | null {
+function signatureStart(
+  lines: readonly QuotedLine[],
+  end: number,
+  paragraphs: readonly Range[],
+): number | null {
   const marked = lines.findIndex((line, i) => i < end && /^\s*(?:--|—|–)\s?$/.test(line.words));
   if (marked !== -1) return marked;
-  const mobile = lines.findIndex((line, i) => i < end && end - i <= 8 && MOBILE.test(fold(line.words.slice(0, 80))));
+  const mobile = lines.findIndex(
+    (line, i) => i < end && end - i <= 8 && MOBILE.test(fold(line.words.slice(0, 80))),
+  );
   const body = mobile === -1 ? end : mobile;
   const sign = afterSignOff(lines, body) ?? contactBlock(lines, body, paragraphs);
   return sign ?? (mobile === -1 ? null : mobile);
@@ -111,16 +130,27 @@ function isSignOff(words: string): boolean {
   if (text.length > 60 || /[?]/.test(text)) return false;
   const rest = SIGN_OFF.exec(fold(text))?.groups?.rest;
   if (rest === undefined) return false;
-  return /^[\s,.!;:-]*(?:(?:und|and|et|y|e|en|och|from|aus|de|from)\s)?(?:[\p{L}.'-]+\s?){0,4}[\s,.!]*$/u.test(rest) && !/\d/.test(rest);
+  return (
+    /^[\s,.!;:-]*(?:(?:und|and|et|y|e|en|och|from|aus|de|from)\s)?(?:[\p{L}.'-]+\s?){0,4}[\s,.!]*$/u.test(
+      rest,
+    ) && !/\d/.test(rest)
+  );
 }
 
-const isName = (words: string) => words.trim().split(/\s+/).length <= 5 && !/[\d@:/]/.test(words) && words.trim().length < 50;
+const isName = (words: string) =>
+  words.trim().split(/\s+/).length <= 5 && !/[\d@:/]/.test(words) && words.trim().length < 50;
 
 /** A sentence of some length: a postscript, not a signature. */
-const isProse = (words: string) => /^\s*p\.?\s?s\b/i.test(words) || (words.trim().length > 90 && /[.!?]\s*$/.test(words) && !CONTACT.test(fold(words)));
+const isProse = (words: string) =>
+  /^\s*p\.?\s?s\b/i.test(words) ||
+  (words.trim().length > 90 && /[.!?]\s*$/.test(words) && !CONTACT.test(fold(words)));
 
 /** A last paragraph of a name with ways to reach him. */
-function contactBlock(lines: readonly QuotedLine[], end: number, paragraphs: readonly Range[]): number | null {
+function contactBlock(
+  lines: readonly QuotedLine[],
+  end: number,
+  paragraphs: readonly Range[],
+): number | null {
   const last = paragraphs.findLast((p) => p.start < end);
   if (!last || last.start === 0) return null;
   const rows = lines.slice(last.start, Math.min(last.end, end)).map((line) => line.words.trim());
@@ -128,5 +158,7 @@ function contactBlock(lines: readonly QuotedLine[], end: number, paragraphs: rea
   const reachable = rows.filter((row) => CONTACT.test(fold(row)) && row.length < 90).length;
   const short = rows.every((row) => row.length < 90 && !/[?!]$/.test(row));
   const named = /^[\p{Lu}][\p{L}.'-]+(?: [\p{L}.'-]+){0,4}(?:,.{0,40}| \|.*)?$/u.test(first);
-  return rows.length >= 2 && reachable >= 1 && short && named && reachable * 4 >= rows.length ? last.start : null;
+  return rows.length >= 2 && reachable >= 1 && short && named && reachable * 4 >= rows.length
+    ? last.start
+    : null;
 }

@@ -17,7 +17,7 @@ const two = (n: number) => String(n).padStart(2, '0');
 const AFTERNOON =
   "de la tarde|de la noche|da tarde|da noite|del pomeriggio|di sera|nachmittags|am nachmittag|abends|am abend|'s middags|'s avonds|du soir|de l'apres-midi|in the afternoon|in the evening|pa kvallen|pa eftermiddagen";
 const ZONE =
-  "(?:\\s?\\(?(?<zone>utc(?:[+-]\\d{1,2})?|gmt|bst|cet|cest|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|et|mez|mesz|jst|ist|sgt|hkt|aest|aedt|z|[+-]\\d{2}:?\\d{2})\\)?(?![\\p{L}\\p{N}])|\\s(?<city>[a-z]+(?: [a-z]+)?) time(?![\\p{L}]))?";
+  '(?:\\s?\\(?(?<zone>utc(?:[+-]\\d{1,2})?|gmt|bst|cet|cest|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|et|mez|mesz|jst|ist|sgt|hkt|aest|aedt|z|[+-]\\d{2}:?\\d{2})\\)?(?![\\p{L}\\p{N}])|\\s(?<city>[a-z]+(?: [a-z]+)?) time(?![\\p{L}]))?';
 
 const patternOf = perLanguage(({ code, dates }: Language) => {
   const at = alternatives(dates.at);
@@ -26,7 +26,9 @@ const patternOf = perLanguage(({ code, dates }: Language) => {
   const dot = code === 'en' ? '[:.h]' : '[:.h]\\s?';
   const noon = `(?<noon>${alternatives(dates.noon)})`;
   return pattern(
-    `(?<![\\p{L}\\p{N}.,:/-])(?:(?<at>${at})\\s*)?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d))?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${AFTERNOON}))?|${noon})(?![\\p{L}\\p{N}])${ZONE}`, 'g');
+    `(?<![\\p{L}\\p{N}.,:/-])(?:(?<at>${at})\\s*)?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d))?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${AFTERNOON}))?|${noon})(?![\\p{L}\\p{N}])${ZONE}`,
+    'g',
+  );
 });
 
 /** The clock times of a folded sentence. A bare number is none, nor are digits with a full stop and no sign of an hour. */
@@ -36,12 +38,18 @@ export function clockTimes(folded: string, language: Language): ClockTime[] {
     const groups = match.groups ?? {};
     const time = timeOf(groups, language);
     if (time === null) continue;
-    const lead = groups.at === undefined ? 0 : match[0].length - match[0].slice(groups.at.length).trimStart().length;
+    const lead =
+      groups.at === undefined ? 0 : match[0].length - match[0].slice(groups.at.length).trimStart().length;
     const start = match.index + lead;
     const end = match.index + match[0].trimEnd().length;
     const last = found.at(-1);
     const joint = last ? folded.slice(last.end, start) : '';
-    if (last && /^\s*(?:-|to|bis|a|à|alle|tot|till|until|and|und|et|y|e|en|och|às|as|hasta|até|ate)\s*(?:as|las|le|den|die|um)?\s*$/u.test(joint)) {
+    if (
+      last &&
+      /^\s*(?:-|to|bis|a|à|alle|tot|till|until|and|und|et|y|e|en|och|às|as|hasta|até|ate)\s*(?:as|las|le|den|die|um)?\s*$/u.test(
+        joint,
+      )
+    ) {
       found[found.length - 1] = { ...last, end, range: true };
     } else {
       const zone = groups.zone ?? (groups.city === undefined ? null : cityZone(groups.city));
@@ -54,8 +62,15 @@ export function clockTimes(folded: string, language: Language): ClockTime[] {
 function timeOf(groups: Record<string, string | undefined>, { code }: Language): string | null {
   if (groups.noon !== undefined) return '12:00';
   const { at, h, m, sep, half, clock, later } = groups;
-  const byAt = at !== undefined && /^(?:a las|a la|as|alle|kl\.?|klockan|pelas|antes das|ore|alle ore|ate as|@)/.test(at.trim());
-  const certain = half !== undefined || clock !== undefined || (m !== undefined && sep?.trim() === ':') || sep?.trim() === 'h' || later !== undefined;
+  const byAt =
+    at !== undefined &&
+    /^(?:a las|a la|as|alle|kl\.?|klockan|pelas|antes das|ore|alle ore|ate as|@)/.test(at.trim());
+  const certain =
+    half !== undefined ||
+    clock !== undefined ||
+    (m !== undefined && sep?.trim() === ':') ||
+    sep?.trim() === 'h' ||
+    later !== undefined;
   if (!certain && !byAt && !(m !== undefined && at !== undefined && code !== 'en')) return null;
   let hour = Number(h);
   if ((half?.startsWith('p') ?? false) && hour < 12) hour += 12;
@@ -76,7 +91,10 @@ let cities: Map<string, string> | null = null;
 /** “Lisbon time” → the IANA zone of that city. */
 function cityZone(words: string): string | null {
   cities ??= new Map(
-    Intl.supportedValuesOf('timeZone').map((zone) => [(zone.split('/').at(-1) ?? '').toLowerCase().replaceAll('_', ' '), zone]),
+    Intl.supportedValuesOf('timeZone').map((zone) => [
+      (zone.split('/').at(-1) ?? '').toLowerCase().replaceAll('_', ' '),
+      zone,
+    ]),
   );
   return cities.get(words) ?? cities.get(words.split(' ').at(-1) ?? '') ?? null;
 }

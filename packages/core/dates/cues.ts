@@ -1,12 +1,34 @@
-import { alternatives, isVerb, pattern, perLanguage, wholeWords, WORD_END, type Language, type Words } from '../languages/index.ts';
+import {
+  alternatives,
+  isVerb,
+  pattern,
+  perLanguage,
+  wholeWords,
+  WORD_END,
+  type Language,
+  type Words,
+} from '../languages/index.ts';
 
 /** Where a cue of each class stands: right in front of the phrase, behind it, in its clause, in its sentence. */
 export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
-  const filler = alternatives(dates.article, cues.on, dates.dayPart, dates.of, dates.at, dates.from, dates.endOf, 'die|der');
+  const filler = alternatives(
+    dates.article,
+    cues.on,
+    dates.dayPart,
+    dates.of,
+    dates.at,
+    dates.from,
+    dates.endOf,
+    'die|der',
+  );
   const lead = (...words: Words[]) =>
-    pattern(`(?<![\\p{L}\\p{N}])${alternatives(...words)}(?![\\p{L}\\p{N}])[\\s:,("'-]*(?:${filler}(?![\\p{L}])[\\s:,(]*){0,4}$`);
+    pattern(
+      `(?<![\\p{L}\\p{N}])${alternatives(...words)}(?![\\p{L}\\p{N}])[\\s:,("'-]*(?:${filler}(?![\\p{L}])[\\s:,(]*){0,4}$`,
+    );
   const near = (...words: Words[]) =>
-    pattern(`(?<![\\p{L}\\p{N}])${alternatives(...words)}[\\s:,]*(?:${alternatives(dates.article, cues.on)}(?![\\p{L}])\\s*){0,2}$`);
+    pattern(
+      `(?<![\\p{L}\\p{N}])${alternatives(...words)}[\\s:,]*(?:${alternatives(dates.article, cues.on)}(?![\\p{L}])\\s*){0,2}$`,
+    );
   return {
     by: lead(cues.by),
     until: lead(cues.until),
@@ -33,7 +55,10 @@ export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
 });
 
 const courtesy = perLanguage(({ requests }: Language) =>
-  pattern(`(?:${alternatives(requests.frames)}\\s+)?(?<![\\p{L}])${alternatives(requests.courtesy)}${WORD_END}`, 'g'),
+  pattern(
+    `(?:${alternatives(requests.frames)}\\s+)?(?<![\\p{L}])${alternatives(requests.courtesy)}${WORD_END}`,
+    'g',
+  ),
 );
 const opening = perLanguage(({ requests, mail }: Language) =>
   pattern(

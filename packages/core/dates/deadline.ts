@@ -43,7 +43,10 @@ export function judge(folded: string, phrase: Phrase, language: Language, order:
   const cues = cuesOf(language);
   const before = folded.slice(0, phrase.start);
   const after = folded.slice(phrase.end);
-  const clause = { before: before.split(/[;.!?()]|,\s/u).at(-1) ?? '', after: after.split(/[;.!?()]|,\s/u)[0] ?? '' };
+  const clause = {
+    before: before.split(/[;.!?()]|,\s/u).at(-1) ?? '',
+    after: after.split(/[;.!?()]|,\s/u)[0] ?? '',
+  };
   const around = `${clause.before} ${clause.after}`;
   const moves = cues.move.exec(folded);
   const reasons: Reason[] = [];
@@ -105,7 +108,8 @@ function purposeOf(clause: { before: string; after: string }, language: Language
   const lead = cues.purpose.exec(clause.before);
   if (!lead) return undefined;
   const direct = /^\S+\s+(?:\S+\s+)?$/.test(lead[0]);
-  const isEvent = cues.event.test(lead[0]) || (direct && cues.event.test(clause.after.split(/\s+/).slice(0, 5).join(' ')));
+  const isEvent =
+    cues.event.test(lead[0]) || (direct && cues.event.test(clause.after.split(/\s+/).slice(0, 5).join(' ')));
   return isEvent ? lead[0] : undefined;
 }
 

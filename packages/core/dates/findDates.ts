@@ -54,6 +54,12 @@ function dateOf(phrase: Phrase, zone: string): string {
 /** The last such day instead of the next. */
 function before(phrase: Phrase): Phrase {
   if (phrase.fixed || phrase.dayless) return phrase;
-  const day = { day: addMonths(phrase.day, -12), weekday: phrase.day - 7, dayOfMonth: addMonths(phrase.day, -1) };
-  return phrase.grain === 'week' || phrase.grain === 'period' || phrase.grain === 'span' ? phrase : { ...phrase, day: day[phrase.grain] };
+  const day = {
+    day: addMonths(phrase.day, -12),
+    weekday: phrase.day - 7,
+    dayOfMonth: addMonths(phrase.day, -1),
+  };
+  return phrase.grain === 'week' || phrase.grain === 'period' || phrase.grain === 'span'
+    ? phrase
+    : { ...phrase, day: day[phrase.grain] };
 }

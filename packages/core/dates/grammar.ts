@@ -88,7 +88,9 @@ export const grammarOf = perLanguage((language: Language): Grammar => {
     is: (kind, words) => words !== undefined && sets[kind].has(words.replace(/\s+/g, ' ').trim()),
     unitOf: (word) => units.find(([w]) => w === word.replace(/\s+/g, ' '))?.[1] ?? null,
     any: anyDateWord(language),
-    afterCue: pattern(`${B}${alternatives(language.cues.by, language.cues.until)}(?:\\s+${alternatives(dates.article)})?$`),
+    afterCue: pattern(
+      `${B}${alternatives(language.cues.by, language.cues.until)}(?:\\s+${alternatives(dates.article)})?$`,
+    ),
   };
 });
 
@@ -110,13 +112,18 @@ function gatesOf({ months, weekdays, shortDays, dates }: Language): Record<Gate,
 
 function anyDateWord({ months, weekdays, shortDays, dates }: Language): RegExp {
   const longer = shortDays.flatMap(listOf).filter((word) => word.length > 3);
-  const { today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd } = dates;
+  const { today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd } =
+    dates;
   const { noon, dayPart, fortnight, day, hour, workday } = dates;
   return pattern(
-    `\\d|${B}${alternatives(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, ...longer)}${E}`);
+    `\\d|${B}${alternatives(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, ...longer)}${E}`,
+  );
 }
 
-function rulesOf({ code, months, weekdays, shortDays, dates, cues }: Language, numbers: ReadonlyMap<string, number>) {
+function rulesOf(
+  { code, months, weekdays, shortDays, dates, cues }: Language,
+  numbers: ReadonlyMap<string, number>,
+) {
   const or = alternatives;
   const rule = (source: string) => pattern(source, 'g');
   const month = `(?<month>${or(...months)})(?:\\.(?=\\s*[\\d,]|\\s+[\\p{Ll}]))?`;
@@ -156,7 +163,9 @@ function rulesOf({ code, months, weekdays, shortDays, dates, cues }: Language, n
     edge: rule(
       `${B}(?:(?<weekEnd>${or(dates.weekEnd)})|(?<monthEnd>${or(dates.monthEnd)})|(?<yearEnd>${or(dates.yearEnd)}))(?:\\s+(?<turn>${turn}))?${E}`,
     ),
-    weekNumber: rule(`${B}${or(dates.weekNumber)}\\s?(?<n>[1-9]|[1-4]\\d|5[0-3])(?:[/\\s]+(?<year>\\d{4}))?(?![\\d.:])${E}`),
+    weekNumber: rule(
+      `${B}${or(dates.weekNumber)}\\s?(?<n>[1-9]|[1-4]\\d|5[0-3])(?:[/\\s]+(?<year>\\d{4}))?(?![\\d.:])${E}`,
+    ),
     weekday: rule(
       `${B}(?:(?<turn>${turn})\\s+)?(?<weekday>${or(...weekdays)})(?:s|'s)?(?:\\s+(?<turn2>${or(dates.next, dates.last, dates.coming)})(?!\\s+${period.replace('?<unit>', '?:')}${E}))?${E}`,
     ),
@@ -173,6 +182,8 @@ function rulesOf({ code, months, weekdays, shortDays, dates, cues }: Language, n
     ago: rule(
       `${B}(?:${or(dates.agoBefore)}\\s+${number}\\s+${unit}|${number.replace('<n>', '<n2>')}\\s+${unit.replace('<unit>', '<unit2>')}\\s+${or(dates.agoAfter)})${E}`,
     ),
-    dayOfMonth: rule(`${B}(?<cue>${or(dates.dayOfMonth)})\\s+(?<d>${DAY})(?!${mark}${link}${or(...months)}${E})(?<mark>${or(dates.ordinalMark)}(?![\\p{L}\\p{N}]))?(?:${ends}(?<ends>)|)(?!\\s*[%€$£]|[.,]?\\d)`),
+    dayOfMonth: rule(
+      `${B}(?<cue>${or(dates.dayOfMonth)})\\s+(?<d>${DAY})(?!${mark}${link}${or(...months)}${E})(?<mark>${or(dates.ordinalMark)}(?![\\p{L}\\p{N}]))?(?:${ends}(?<ends>)|)(?!\\s*[%€$£]|[.,]?\\d)`,
+    ),
   };
 }

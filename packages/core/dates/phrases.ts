@@ -28,9 +28,12 @@ const joints = perLanguage(({ dates, cues }: Language) => ({
   range: pattern(`^\\s*${alternatives(dates.to)}\\s*(?:${alternatives(dates.article, cues.on)}\\s*)?$`),
   from: pattern(`${alternatives(dates.from)}\\s*(?:${alternatives(dates.article)}\\s*)?$`),
   toTime: pattern(
-    `^[\\s,()@]*(?:${alternatives(dates.at, cues.by, cues.on, cues.until, cues.latest, dates.article, dates.dayPart, dates.of)}[\\s,()]*){0,4}$`),
+    `^[\\s,()@]*(?:${alternatives(dates.at, cues.by, cues.on, cues.until, cues.latest, dates.article, dates.dayPart, dates.of)}[\\s,()]*){0,4}$`,
+  ),
   dayPart: pattern(
-    `(?<![\\p{L}])${alternatives(cues.by, cues.until)}\\s+(?:${alternatives(dates.article)}\\s+)?(?<part>${alternatives(dates.dayPart)})(?![\\p{L}])`, 'g'),
+    `(?<![\\p{L}])${alternatives(cues.by, cues.until)}\\s+(?:${alternatives(dates.article)}\\s+)?(?<part>${alternatives(dates.dayPart)})(?![\\p{L}])`,
+    'g',
+  ),
 }));
 
 type Joined = NamedDay & { disagrees: boolean };
@@ -53,13 +56,15 @@ function joinPair(a: Joined, b: NamedDay, folded: string, language: Language): J
   if (joint.beside.test(gap)) {
     const [weekday, other] = a.grain === 'weekday' ? [a, b] : b.grain === 'weekday' ? [b, a] : [null, null];
     if (!weekday || other.grain === 'weekday' || other.grain === 'period') return null;
-    if (other.grain === 'week') return { ...weekday, ...span, day: mondayOf(other.day) + weekdayOf(weekday.day), disagrees: false };
+    if (other.grain === 'week')
+      return { ...weekday, ...span, day: mondayOf(other.day) + weekdayOf(weekday.day), disagrees: false };
     const clash = weekdayOf(weekday.day) !== weekdayOf(other.day);
     return { ...other, ...span, disagrees: clash && other.grain === 'day' };
   }
   if (cuesOf(language).move.test(folded)) return null;
   const begins = /^\s*-\s*$/.test(gap) || joint.from.test(folded.slice(Math.max(0, a.start - 24), a.start));
-  if (joint.range.test(gap) && begins && b.day >= a.day) return { ...b, ...span, from: a.day, disagrees: b.grain === 'day' && a.disagrees };
+  if (joint.range.test(gap) && begins && b.day >= a.day)
+    return { ...b, ...span, from: a.day, disagrees: b.grain === 'day' && a.disagrees };
   return null;
 }
 
@@ -75,17 +80,19 @@ function joinTimes(folded: string, days: readonly Joined[], frame: Frame): Phras
   const joint = joints(frame.language);
   const phrases = days.map(whole);
   const alone: ClockTime[] = [];
-  const times = clockTimes(folded, frame.language).filter((t) => days.every((d) => t.end <= d.start || t.start >= d.end));
+  const times = clockTimes(folded, frame.language).filter((t) =>
+    days.every((d) => t.end <= d.start || t.start >= d.end),
+  );
   for (const time of times) {
     const before = phrases.findLastIndex((p) => p.end <= time.start);
     const after = phrases.findIndex((p) => p.start >= time.end);
     const near = [before, after].find((i) => {
       const phrase = phrases[i];
-      if (!phrase || phrase.time !== null) return false;
+      if (phrase?.time !== null) return false;
       const gap = i === before ? folded.slice(phrase.end, time.start) : folded.slice(time.end, phrase.start);
       return gap.length <= 40 && joint.toTime.test(gap);
     });
-    const phrase = near === undefined ? undefined : phrases[near];
+    const phrase = phrases[near ?? -1];
     if (phrase && near !== undefined) phrases[near] = withTime(phrase, time);
     else alone.push(time);
   }
@@ -94,9 +101,11 @@ function joinTimes(folded: string, days: readonly Joined[], frame: Frame): Phras
     return { start: end - (match.groups?.part ?? '').length, end };
   });
   const free = parts.filter((part) => phrases.every((p) => !near(folded, p, part, joint.toTime)));
-  return [...phrases, ...(phrases.length > 0 ? [] : alone.map((time) => onThatDay(time, frame, time))), ...free.map((part) => onThatDay(part, frame, null))].toSorted(
-    (a, b) => a.start - b.start,
-  );
+  return [
+    ...phrases,
+    ...(phrases.length > 0 ? [] : alone.map((time) => onThatDay(time, frame, time))),
+    ...free.map((part) => onThatDay(part, frame, null)),
+  ].toSorted((a, b) => a.start - b.start);
 }
 
 interface Span {
@@ -105,7 +114,8 @@ interface Span {
 }
 
 function near(folded: string, phrase: Span, part: Span, filler: RegExp): boolean {
-  const gap = phrase.end <= part.start ? folded.slice(phrase.end, part.start) : folded.slice(part.end, phrase.start);
+  const gap =
+    phrase.end <= part.start ? folded.slice(phrase.end, part.start) : folded.slice(part.end, phrase.start);
   return (phrase.start < part.end && part.start < phrase.end) || filler.test(gap);
 }
 

@@ -48,11 +48,20 @@ type Found = Omit<NamedDay, 'start' | 'end'> | null;
 export function namedDays(folded: string, frame: Frame): NamedDay[] {
   const grammar = grammarOf(frame.language);
   const found: NamedDay[] = [];
-  const open = new Set((Object.entries(grammar.gates) as [Gate, RegExp][]).filter(([, gate]) => gate.test(folded)).map(([name]) => name));
+  const open = new Set(
+    (Object.entries(grammar.gates) as [Gate, RegExp][])
+      .filter(([, gate]) => gate.test(folded))
+      .map(([name]) => name),
+  );
   for (const [name, pattern] of Object.entries(grammar.rules) as [RuleName, RegExp][]) {
     if (!open.has(GATE_OF[name])) continue;
     for (const match of folded.matchAll(pattern)) {
-      const named = READ[name](match.groups ?? {}, frame, grammar, folded.slice(Math.max(0, match.index - 30), match.index));
+      const named = READ[name](
+        match.groups ?? {},
+        frame,
+        grammar,
+        folded.slice(Math.max(0, match.index - 30), match.index),
+      );
       if (!named) continue;
       const trimmed = match[0].trimEnd().length;
       found.push({ start: match.index, end: match.index + trimmed, ...named });
@@ -89,7 +98,8 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
     withYear(grammar.months.get(month ?? ''), Number(d), year, frame),
   monthDay: ({ d1, d, month, year }, frame, grammar) => {
     const named = withYear(grammar.months.get(month ?? ''), Number(d), year, frame);
-    const first = d1 === undefined ? null : withYear(grammar.months.get(month ?? ''), Number(d1), year, frame);
+    const first =
+      d1 === undefined ? null : withYear(grammar.months.get(month ?? ''), Number(d1), year, frame);
     return named && first ? { ...named, from: first.day } : named;
   },
   part: readPart,
@@ -98,7 +108,9 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
     if (kind === null || grammar.is('last', turn ?? turn2)) return null;
     const ahead = grammar.is('next', turn ?? turn2) ? 1 : 0;
     const day = endOfPeriod(kind, ahead, frame.today);
-    return day === null ? null : { day, grain: kind === 'week' ? 'week' : 'period', fixed: false, weak: false };
+    return day === null
+      ? null
+      : { day, grain: kind === 'week' ? 'week' : 'period', fixed: false, weak: false };
   },
   edge: ({ weekEnd, monthEnd, turn }, frame, grammar) => {
     const kind = weekEnd !== undefined ? 'week' : monthEnd !== undefined ? 'month' : 'year';
@@ -110,8 +122,7 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
     const day = passed ? mondayOfWeek(partsOf(frame.today).year + 1, Number(n)) : monday;
     return { day: day + FRIDAY, grain: 'week', fixed: false, weak: false };
   },
-  weekday: ({ weekday, turn, turn2 }, frame, grammar) =>
-    readWeekday(weekday, turn ?? turn2, frame, grammar),
+  weekday: ({ weekday, turn, turn2 }, frame, grammar) => readWeekday(weekday, turn ?? turn2, frame, grammar),
   shortDay: ({ cue, weekday, follows }, frame, grammar) =>
     cue === undefined && follows === undefined ? null : readWeekday(weekday, cue, frame, grammar),
   relative: ({ today, tomorrow, dayAfter }, frame) => {
@@ -126,7 +137,8 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
   },
   dayOfMonth: ({ d, mark, ends, cue }, frame, grammar, before) => {
     // “the 2nd floor” is no day; neither is “the 2 boxes”.
-    if (ends === undefined && (mark === undefined || !grammar.afterCue.test(`${before}${cue ?? ''}`))) return null;
+    if (ends === undefined && (mark === undefined || !grammar.afterCue.test(`${before}${cue ?? ''}`)))
+      return null;
     if (mark === undefined && ['en', 'nl'].includes(frame.language.code)) return null;
     const day = nextDayOfMonth(Number(d), frame.today);
     return day === null ? null : { day, grain: 'dayOfMonth', fixed: false, weak: false };
@@ -159,7 +171,11 @@ function fullYear(written: string): number {
   return year < 100 ? 2000 + year : year;
 }
 
-function readPart({ end, middle, month, year, unit, turn, turn2 }: Groups, frame: Frame, grammar: Grammar): Found {
+function readPart(
+  { end, middle, month, year, unit, turn, turn2 }: Groups,
+  frame: Frame,
+  grammar: Grammar,
+): Found {
   const index = grammar.months.get(month ?? '');
   if (index !== undefined) {
     const at = year === undefined ? null : fullYear(year);
@@ -192,7 +208,12 @@ function endOfPeriod(kind: Unit, ahead: number, today: Day): Day | null {
 }
 
 /** The next such day after today; “next Friday” is the following week's; “last Friday” the one before. */
-function readWeekday(name: string | undefined, turn: string | undefined, frame: Frame, grammar: Grammar): Found {
+function readWeekday(
+  name: string | undefined,
+  turn: string | undefined,
+  frame: Frame,
+  grammar: Grammar,
+): Found {
   const wanted = grammar.weekdays.get(name ?? '');
   if (wanted === undefined) return null;
   const here = weekdayOf(frame.today);
@@ -222,7 +243,11 @@ function later(count: number, unit: Unit | null, { today, closed }: Frame, sign:
 function nextDayOfMonth(date: number, today: Day): Day | null {
   const { year, month, date: now } = partsOf(today);
   const first = date >= now ? 0 : 1;
-  return [0, 1, 2].map((i) => dayOf(year, month + first + i, date) ?? afterYear(year, month + first + i, date)).find((d) => d !== null) ?? null;
+  return (
+    [0, 1, 2]
+      .map((i) => dayOf(year, month + first + i, date) ?? afterYear(year, month + first + i, date))
+      .find((d) => d !== null) ?? null
+  );
 }
 
 const afterYear = (year: number, month: number, date: number) =>

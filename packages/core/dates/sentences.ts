@@ -11,7 +11,9 @@ export interface Sentence {
 const MONTHS = new Set(LANGUAGES.flatMap((language) => language.months.flatMap(listOf)));
 /** Words whose stop ends no sentence. */
 const ABBREVIATIONS = new Set(
-  'mr|mrs|ms|dr|prof|st|no|nr|tel|ca|bzw|vs|approx|sr|sra|dott|ing|mme|art|kl|inkl|evtl|ggf|usw|str|fig|vol|abs|dhr|mevr|sig|sigg|n|p|pag|ref|av|avda|z|b|d|h|e|g|i|u|a|s|m|j|dna|exmo|exma|gent|spett|jan|feb|apr|aug|sept|okt|oct|nov|dec|mon|tue|wed|thu|fri|sat|sun|ext'.split('|'),
+  'mr|mrs|ms|dr|prof|st|no|nr|tel|ca|bzw|vs|approx|sr|sra|dott|ing|mme|art|kl|inkl|evtl|ggf|usw|str|fig|vol|abs|dhr|mevr|sig|sigg|n|p|pag|ref|av|avda|z|b|d|h|e|g|i|u|a|s|m|j|dna|exmo|exma|gent|spett|jan|feb|apr|aug|sept|okt|oct|nov|dec|mon|tue|wed|thu|fri|sat|sun|ext'.split(
+    '|',
+  ),
 );
 
 /**

@@ -12,24 +12,33 @@ export interface StatedTime {
 }
 
 const two = (n: number) => String(n).padStart(2, '0');
-const OFFSET = /(?:gmt|utc)\s?([+-]\d{1,2})(?::?(\d{2}))?|([+-]\d{2}):?(\d{2})|\b(gmt|utc|bst|cet|cest|mez|mesz|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|z)\b/;
+const OFFSET =
+  /(?:gmt|utc)\s?([+-]\d{1,2})(?::?(\d{2}))?|([+-]\d{2}):?(\d{2})|\b(gmt|utc|bst|cet|cest|mez|mesz|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|z)\b/;
 const CLOCK = /(?<![\d:])(\d{1,2})[:.h](\d{2})(?:[:.](\d{2}))?(?:\s*([ap])\.?\s?m\b\.?)?(?!\d)/;
 
 /** The first full date and time in a heading (`Mon, 23 Nov 2026 at 16:48`), in any of the languages. */
 export function readStatedTime(text: string, order: DateOrder): StatedTime | null {
   const folded = fold(text.slice(0, 300));
   const guess = detectLanguage(text.slice(0, 300));
-  const languages = guess === null ? LANGUAGES : [languageOf(guess), ...LANGUAGES.filter((l) => l.code !== guess)];
+  const languages =
+    guess === null ? LANGUAGES : [languageOf(guess), ...LANGUAGES.filter((l) => l.code !== guess)];
   for (const language of languages) {
-    const day = namedDays(folded, { language, today: 0, order, closed: new Set() }).find((d) => d.fixed && d.grain === 'day');
+    const day = namedDays(folded, { language, today: 0, order, closed: new Set() }).find(
+      (d) => d.fixed && d.grain === 'day',
+    );
     if (!day) continue;
     const rest = folded.slice(day.end);
     const ahead = CLOCK.exec(rest) ?? null;
     const clock = day.clock ? null : ahead;
-    const time = day.clock?.time ?? (clock ? clockText(clock) : clockBefore(folded.slice(0, day.start), language.code));
+    const time =
+      day.clock?.time ?? (clock ? clockText(clock) : clockBefore(folded.slice(0, day.start), language.code));
     const end = day.end + (clock ? clock.index + clock[0].length : 0);
     const offset = day.clock?.zone ? zoneText(day.clock.zone) : offsetText(folded.slice(end, end + 24));
-    return { iso: `${isoOf(day.day)}T${time.length === 5 ? `${time}:00` : time}${offset.text}`, start: day.start, end: end + offset.length };
+    return {
+      iso: `${isoOf(day.day)}T${time.length === 5 ? `${time}:00` : time}${offset.text}`,
+      start: day.start,
+      end: end + offset.length,
+    };
   }
   return null;
 }
@@ -42,7 +51,7 @@ function clockText([, hour, minute, second, half]: RegExpExecArray): string {
 }
 
 /** “16:48 on 23 November” */
-function clockBefore(before: string, code: 'en' | string): string {
+function clockBefore(before: string, code: string): string {
   const language = LANGUAGES.find((l) => l.code === code);
   return (language && clockTimes(before, language).at(-1)?.time) ?? '00:00';
 }
@@ -51,7 +60,9 @@ function offsetText(text: string): { text: string; length: number } {
   const found = OFFSET.exec(text);
   if (!found || found.index > 6) return { text: '', length: 0 };
   const [, sign, minute = '00', plainSign, plainMinute, name] = found;
-  const zone = zoneText(name ?? (sign === undefined ? `${plainSign ?? ''}:${plainMinute ?? ''}` : `${sign}:${minute}`));
+  const zone = zoneText(
+    name ?? (sign === undefined ? `${plainSign ?? ''}:${plainMinute ?? ''}` : `${sign}:${minute}`),
+  );
   return { text: zone.text, length: found.index + found[0].length };
 }
 

@@ -9,7 +9,15 @@ const vocabularies = new Map<string, LanguageCode[]>();
 function vocabulary(): Map<string, LanguageCode[]> {
   if (vocabularies.size > 0) return vocabularies;
   for (const { code, common, months, weekdays, mail, requests } of LANGUAGES) {
-    const words = [common, ...months, ...weekdays, mail.greeting, mail.signOff, requests.please, requests.verbs]
+    const words = [
+      common,
+      ...months,
+      ...weekdays,
+      mail.greeting,
+      mail.signOff,
+      requests.please,
+      requests.verbs,
+    ]
       .flatMap(listOf)
       .flatMap((phrase) => phrase.split(/\s+/));
     for (const word of new Set(words)) vocabularies.set(word, [...(vocabularies.get(word) ?? []), code]);

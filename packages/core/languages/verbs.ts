@@ -17,16 +17,23 @@ export const verbsOf = perLanguage(({ requests, mail }: Language) => {
     ),
     frame: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.frames)}${WORD_END}[\\s,]*`, 'g'),
     needs: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.needs)}${WORD_END}\\s*`),
-    passive: pattern(`^(?<thing>.{3,80}?)\\s+(?:${alternatives(requests.passive)})\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`),
+    passive: pattern(
+      `^(?<thing>.{3,80}?)\\s+(?:${alternatives(requests.passive)})\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`,
+    ),
     courtesy: pattern(`(?<![\\p{L}])${alternatives(requests.courtesy)}(?![\\p{L}])`),
     opening: start(alternatives(requests.please, requests.fillers)),
     please: start(alternatives(requests.please)),
-    politely: pattern(`(?<=\\s)(?:bitte|please|kindly|alstublieft|alsjeblieft|s'il (?:vous|te) plait|por favor|per favore|gärna|snälla|vänligen|svp|aub)(?![\\p{L}])`, 'gi'),
+    politely: pattern(
+      `(?<=\\s)(?:bitte|please|kindly|alstublieft|alsjeblieft|s'il (?:vous|te) plait|por favor|per favore|gärna|snälla|vänligen|svp|aub)(?![\\p{L}])`,
+      'gi',
+    ),
     greeting: pattern(`^\\s*${alternatives(mail.greeting)}(?![\\p{L}])[^,:!.\\n]{0,40}[,:!.]\\s*`),
     indirect: start(alternatives(requests.indirect)),
     pronoun: pattern(`^${alternatives(requests.pronouns)}(?![\\p{L}'])`),
     reason: pattern(`(?:[,;]\\s*|\\s+(?:-\\s+)?)${alternatives(requests.reason)}(?![\\p{L}])`),
-    trailing: pattern(`[\\s,]*(?<![\\p{L}])${alternatives(requests.please, requests.high, requests.low)}[\\s,.!]*$`),
+    trailing: pattern(
+      `[\\s,]*(?<![\\p{L}])${alternatives(requests.please, requests.high, requests.low)}[\\s,.!]*$`,
+    ),
     particles: new Set(listOf(requests.particles)),
     urgent: pattern(`^\\s*${alternatives(requests.high)}\\s*[:!,–-]+\\s*`),
   };
@@ -54,11 +61,17 @@ const CLITIC: Partial<Record<LanguageCode, RegExp>> = {
 /** Whether the word is a verb that a request may begin with; `-nous`, `zurück-` and the like do not count. */
 export function isVerb(word: string, language: Language): boolean {
   const whole = fold(word);
-  const bare = whole.replace(CLITIC[language.code] ?? /-(?:nous|moi|lui|leur|me|nos|lhe|lhes|te|le|la|les|o|a)$/, '');
+  const bare = whole.replace(
+    CLITIC[language.code] ?? /-(?:nous|moi|lui|leur|me|nos|lhe|lhes|te|le|la|les|o|a)$/,
+    '',
+  );
   const { verbs, particles } = verbsOf(language);
-  if (language.code === 'de' && (verbs.has(`${bare}en`) || verbs.has(`${bare}n`)) && bare.length > 3) return true;
+  if (language.code === 'de' && (verbs.has(`${bare}en`) || verbs.has(`${bare}n`)) && bare.length > 3)
+    return true;
   if (verbs.has(bare) || verbs.has(whole) || (INFINITIVE[language.code]?.test(bare) ?? false)) return true;
-  return [...particles].some((particle) => bare.startsWith(particle) && bare.endsWith('en') && verbs.has(bare.slice(particle.length)));
+  return [...particles].some(
+    (particle) => bare.startsWith(particle) && bare.endsWith('en') && verbs.has(bare.slice(particle.length)),
+  );
 }
 
 /** Whether the words are put as an order: the verb first or, where the language has it so, last. */

@@ -9,7 +9,9 @@ const escape = (text: string) => text.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&');
 /** The alternatives of a class as a pattern for folded text, the longest first; blanks are any white space. */
 export function alternatives(...classes: Words[]): string {
   const words = [...new Set(classes.flatMap(listOf))].toSorted((a, b) => b.length - a.length);
-  return words.length === 0 ? NOTHING : `(?:${words.map((w) => escape(w).replaceAll(' ', '\\s+')).join('|')})`;
+  return words.length === 0
+    ? NOTHING
+    : `(?:${words.map((w) => escape(w).replaceAll(' ', '\\s+')).join('|')})`;
 }
 
 export function listOf(words: Words): string[] {

@@ -16,7 +16,11 @@ export function calendarEvents(text: string): CalendarEvent[] {
       open = null;
     } else if (open) {
       const found = /^([A-Z-]+)(?:;[^:]*)?:(.*)$/i.exec(line.slice(0, 2000));
-      if (found) open.set((found[1] ?? '').toUpperCase(), (found[2] ?? '').replace(/\\n/gi, ' ').replace(/\\([,;\\])/g, '$1'));
+      if (found)
+        open.set(
+          (found[1] ?? '').toUpperCase(),
+          (found[2] ?? '').replace(/\\n/gi, ' ').replace(/\\([,;\\])/g, '$1'),
+        );
     }
   }
   return events;

@@ -31,7 +31,10 @@ export async function decode(bytes: Uint8Array, depth = 0): Promise<Message> {
     text: own,
     attached: [],
     events: email.attachments.filter(isCalendar).flatMap((part) => calendarEvents(contentText(part))),
-    attachments: [...email.attachments.filter((part) => isAttachment(part, inner !== null)).map(attachment), ...files],
+    attachments: [
+      ...email.attachments.filter((part) => isAttachment(part, inner !== null)).map(attachment),
+      ...files,
+    ],
     warnings,
   };
   return inner ? withAttached(outer, inner) : outer;
@@ -66,9 +69,11 @@ function textOf(email: Email, warnings: string[]): string {
   const html = email.html ?? '';
   if (html === '') return tidy(plain, warnings);
   const words = countWords(plain.slice(0, TEXT_LIMIT));
-  if (words > 0 && words * 1.5 + 20 >= countHtmlWords(html.slice(0, TEXT_LIMIT * 4))) return tidy(plain, warnings);
+  if (words > 0 && words * 1.5 + 20 >= countHtmlWords(html.slice(0, TEXT_LIMIT * 4)))
+    return tidy(plain, warnings);
   const converted = tidy(htmlText(html), warnings);
-  if (words > 0) warnings.push('The plain text says less than the formatted one; the formatted one was read.');
+  if (words > 0)
+    warnings.push('The plain text says less than the formatted one; the formatted one was read.');
   return converted === '' ? tidy(plain, warnings) : converted;
 }
 
@@ -94,7 +99,11 @@ function cut(text: string, warnings: string[]): string {
 
 /** The first message that came attached, as a forward does. */
 async function attachedMessage(email: Email, depth: number): Promise<Message | null> {
-  if (depth >= DEEPEST || email.headers.some((h) => h.key === 'content-type' && /multipart\/report/i.test(h.value))) return null;
+  if (
+    depth >= DEEPEST ||
+    email.headers.some((h) => h.key === 'content-type' && /multipart\/report/i.test(h.value))
+  )
+    return null;
   const part = email.attachments.find((a) => a.mimeType === 'message/rfc822');
   return part ? decode(contentBytes(part), depth + 1) : null;
 }
@@ -107,7 +116,10 @@ function withAttached(outer: Message, inner: Message): Message {
   return {
     ...outer,
     text: cut(text, outer.warnings),
-    attached: [{ start, from, sentAt, subject }, ...inner.attached.map((a) => ({ ...a, start: a.start + start }))],
+    attached: [
+      { start, from, sentAt, subject },
+      ...inner.attached.map((a) => ({ ...a, start: a.start + start })),
+    ],
     events: [...outer.events, ...inner.events],
     attachments: [...outer.attachments, ...inner.attachments],
   };
@@ -124,7 +136,11 @@ const isCalendar = (part: MimePart) => /^(?:text\/calendar|application\/ics)$/.t
 
 /** What a person would call an attachment: no inline logo, no signature of the mail itself, no message that was taken apart. */
 function isAttachment(part: MimePart, apart: boolean): boolean {
-  if (part.mimeType.startsWith('image/') && ((part.related ?? false) || (part.disposition === 'inline' && part.contentId !== undefined))) return false;
+  if (
+    part.mimeType.startsWith('image/') &&
+    ((part.related ?? false) || (part.disposition === 'inline' && part.contentId !== undefined))
+  )
+    return false;
   if (/^application\/(?:x-)?(?:pgp-signature|pkcs7-signature)$/.test(part.mimeType)) return false;
   if (isCalendar(part) && !part.filename) return false;
   return !(apart && part.mimeType === 'message/rfc822');
@@ -135,7 +151,9 @@ function attachment(part: MimePart): Attachment {
 }
 
 function contentBytes({ content }: MimePart): Uint8Array {
-  return typeof content === 'string' ? Uint8Array.from(content, (c) => c.charCodeAt(0)) : new Uint8Array(content);
+  return typeof content === 'string'
+    ? Uint8Array.from(content, (c) => c.charCodeAt(0))
+    : new Uint8Array(content);
 }
 
 const contentText = (part: MimePart) => new TextDecoder().decode(contentBytes(part).subarray(0, 500_000));

@@ -3,7 +3,9 @@ import { compile, type FormatCallback } from 'html-to-text';
 /** A row is a line; its cells stand apart by a tab, as long as there are several. */
 const row: FormatCallback = (elem, walk, builder) => {
   builder.openBlock({ leadingLineBreaks: 1 });
-  const cells = elem.children.filter((child) => child.type === 'tag' && (child.name === 'td' || child.name === 'th'));
+  const cells = elem.children.filter(
+    (child) => child.type === 'tag' && (child.name === 'td' || child.name === 'th'),
+  );
   cells.forEach((cell, i) => {
     if (i > 0) builder.addLiteral('\t');
     walk(cell.children, builder);

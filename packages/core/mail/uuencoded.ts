@@ -7,7 +7,9 @@ export function takeFiles(text: string): { text: string; files: Attachment[] } {
   if (!text.includes('\nbegin ') && !text.startsWith('begin ')) return { text, files: [] };
   const files: Attachment[] = [];
   const rest = text.replace(FILE, (_, name: string, body: string) => {
-    const size = body.split('\n').reduce((sum, line) => sum + (line === '' ? 0 : (line.charCodeAt(0) - 32) & 63), 0);
+    const size = body
+      .split('\n')
+      .reduce((sum, line) => sum + (line === '' ? 0 : (line.charCodeAt(0) - 32) & 63), 0);
     files.push({ name, type: 'application/octet-stream', size });
     return '';
   });

@@ -10,12 +10,17 @@ const MOST = 80;
 /** The user's own subject or the action in his note, else what the newest words ask for, else the subject. */
 export function chooseTitle(message: Message, anatomy: Anatomy, places: Places): Facts['title'] {
   const { note, latest, subject } = places;
-  const plain = { value: subject.words.value, source: 'subject' as const, spans: evidence(subject, 0, subject.words.value.length) };
+  const plain = {
+    value: subject.words.value,
+    source: 'subject' as const,
+    spans: evidence(subject, 0, subject.words.value.length),
+  };
   if (isReworded(message, anatomy)) return { ...plain, source: 'own subject' };
   const thing = thingOf(message, subject.words.value);
   const toHimself = note.words.value.trim() !== '' && latest.words.value.trim() === '';
   const own = requestIn(note, thing);
-  if (toHimself && (beginsWithVerb(subject.words.value, subject.language) || (!own && plain.value !== ''))) return plain;
+  if (toHimself && (beginsWithVerb(subject.words.value, subject.language) || (!own && plain.value !== '')))
+    return plain;
   if (own && !own.generic) return titleAt(note, own, 'note');
   const asked = requestIn(latest, thing);
   if (asked) return titleAt(latest, asked, 'request');
@@ -27,10 +32,19 @@ function isReworded(message: Message, { originalSubject, parts }: Anatomy): bool
   if (originalSubject === null || !parts.some((p) => p.kind === 'note' || p.kind === 'heading')) return false;
   const bare = (subject: string) => {
     const { start, end } = cleanSubject(subject);
-    return subject.slice(start, end).toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '');
+    return subject
+      .slice(start, end)
+      .toLowerCase()
+      .replace(/[^\p{L}\p{N}]+/gu, '');
   };
   const [outer, inner] = [bare(message.subject), bare(originalSubject)];
-  return outer !== '' && inner !== '' && outer !== inner && !inner.startsWith(outer) && !/^(?:fwd?|wg|tr|rv|enc|i|vb)$/.test(outer);
+  return (
+    outer !== '' &&
+    inner !== '' &&
+    outer !== inner &&
+    !inner.startsWith(outer) &&
+    !/^(?:fwd?|wg|tr|rv|enc|i|vb)$/.test(outer)
+  );
 }
 
 function requestIn(place: Place, thing: string): Request | null {

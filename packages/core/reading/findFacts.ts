@@ -15,7 +15,12 @@ import { evidence, placesOf, type Place, type Places } from './places.ts';
 import type { ReadOptions } from './reading.ts';
 
 /** Message and Anatomy → Facts. `arrivedAt` (local) stands in for a message's own sent time where that is missing. */
-export function findFacts(message: Message, anatomy: Anatomy, options: ReadOptions, arrivedAt: string): Facts {
+export function findFacts(
+  message: Message,
+  anatomy: Anatomy,
+  options: ReadOptions,
+  arrivedAt: string,
+): Facts {
   const places = placesOf(message, anatomy, options, arrivedAt);
   const { note, latest, subject } = places;
   const dates = [note, latest, subject].flatMap(dateFacts);
@@ -73,7 +78,13 @@ function choosePriority(message: Message, { note, latest, subject }: Places): Fa
   }
   const stated = headerPriority(message);
   if (!stated) return null;
-  const span: EvidenceSpan = { part: 'header', header: stated.header, start: 0, end: stated.value.length, quote: stated.value };
+  const span: EvidenceSpan = {
+    part: 'header',
+    header: stated.header,
+    start: 0,
+    end: stated.value.length,
+    quote: stated.value,
+  };
   return { value: stated.level, spans: [span] };
 }
 
@@ -81,7 +92,13 @@ function choosePriority(message: Message, { note, latest, subject }: Places): Fa
 function chooseItems({ note, latest }: Places, whole: DateFact | null): ItemFact[] {
   const toHimself = latest.words.value.trim() === '';
   for (const place of [note, latest]) {
-    const items = findItems(place.words.value, place.sentences, place.dates, place === note && toHimself, place.language);
+    const items = findItems(
+      place.words.value,
+      place.sentences,
+      place.dates,
+      place === note && toHimself,
+      place.language,
+    );
     if (items.length > 0) return items.map((item) => itemFact(item, place, items, whole));
   }
   return [];

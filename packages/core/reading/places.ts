@@ -27,11 +27,21 @@ export interface Places {
 }
 
 /** The three places of a message. Each is read from the day of the message that holds it. */
-export function placesOf(message: Message, anatomy: Anatomy, options: ReadOptions, arrivedAt: string): Places {
-  const slices = (kind: 'note' | 'latest') => joinSlices(message.text, anatomy.parts.filter((p) => p.kind === kind));
+export function placesOf(
+  message: Message,
+  anatomy: Anatomy,
+  options: ReadOptions,
+  arrivedAt: string,
+): Places {
+  const slices = (kind: 'note' | 'latest') =>
+    joinSlices(
+      message.text,
+      anatomy.parts.filter((p) => p.kind === kind),
+    );
   const outer = message.sentAt ?? arrivedAt;
   const inner = anatomy.sentAt ?? outer;
-  const main = detectLanguage(`${message.subject}\n${slices('latest').value}\n${slices('note').value}`) ?? 'en';
+  const main =
+    detectLanguage(`${message.subject}\n${slices('latest').value}\n${slices('note').value}`) ?? 'en';
   const place = (region: Region, words: Words, reference: string): Place => {
     const part = region === 'subject' ? 'subject' : 'text';
     const whole = part === 'subject' ? message.subject : message.text;
@@ -59,7 +69,13 @@ export function placesOf(message: Message, anatomy: Anatomy, options: ReadOption
 }
 
 const withoutLifted = (dates: DatePhrase[], lift: number | null): DatePhrase[] =>
-  dates.map((date) => (lift !== null && date.verdict === 'deadline' && (date.start < lift || !date.reasons.some((r) => r.cue === 'request')) ? { ...date, verdict: 'other' } : date));
+  dates.map((date) =>
+    lift !== null &&
+    date.verdict === 'deadline' &&
+    (date.start < lift || !date.reasons.some((r) => r.cue === 'request'))
+      ? { ...date, verdict: 'other' }
+      : date,
+  );
 
 export function evidence({ words, part, whole }: Place, start: number, end: number): EvidenceSpan[] {
   const value = words.value.slice(start, end);

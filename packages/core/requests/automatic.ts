@@ -13,11 +13,18 @@ export function automaticKind(message: Message): Automatic | null {
   const submitted = header(message, 'Auto-Submitted')?.toLowerCase().split(';')[0]?.trim() ?? 'no';
   const type = header(message, 'Content-Type')?.toLowerCase() ?? '';
   if (submitted === 'auto-replied' || /^multipart\/report\b/.test(type)) return 'reply';
-  if (['X-Autoreply', 'X-Autorespond', 'X-Auto-Response'].some((name) => header(message, name) !== null)) return 'reply';
+  if (['X-Autoreply', 'X-Autorespond', 'X-Auto-Response'].some((name) => header(message, name) !== null))
+    return 'reply';
   if (header(message, 'Return-Path')?.trim() === '<>') return 'reply';
   if (/^auto_reply$/i.test(header(message, 'Precedence')?.trim() ?? '')) return 'reply';
   if (/^(?:mailer-daemon|postmaster)@/i.test(message.from?.address ?? '')) return 'reply';
   const subject = fold(message.subject).trim();
-  if (SUBJECTS.some((words) => subject.startsWith(words) && /^(?:$|[\s:,.!(-])/.test(subject.slice(words.replace(/:$/, '').length)))) return 'reply';
+  if (
+    SUBJECTS.some(
+      (words) =>
+        subject.startsWith(words) && /^(?:$|[\s:,.!(-])/.test(subject.slice(words.replace(/:$/, '').length)),
+    )
+  )
+    return 'reply';
   return submitted === 'no' ? null : 'notice';
 }

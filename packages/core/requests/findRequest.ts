@@ -13,8 +13,10 @@ export interface Request {
 
 /** Sentences beyond these are not asked any more what they want. */
 const MOST_SENTENCES = 200;
-const CONDITION = /^\s*(?:if|falls|wenn|sollten sie|si|se|als|indien|mocht|om|should you|en cas|caso|in case)\s/;
-const ANSWER = /^(?:let|contact|call|reply|respond|write|melden|antworten|contacter|contactez|appeler|n'hesitez|contactar|contacte|contattare|contatti|bellen|kontakta|hor|join|see|find)\b/;
+const CONDITION =
+  /^\s*(?:if|falls|wenn|sollten sie|si|se|als|indien|mocht|om|should you|en cas|caso|in case)\s/;
+const ANSWER =
+  /^(?:let|contact|call|reply|respond|write|melden|antworten|contacter|contactez|appeler|n'hesitez|contactar|contacte|contattare|contatti|bellen|kontakta|hor|join|see|find)\b/;
 
 /**
  * The request that stands out: plainly put, with a deadline, early, with something to do it to. Null where nothing is
@@ -35,7 +37,12 @@ export function findRequest(
   return best;
 }
 
-function requestIn(sentence: Spoken, dates: readonly DatePhrase[], thing: string, own: boolean): Request | null {
+function requestIn(
+  sentence: Spoken,
+  dates: readonly DatePhrase[],
+  thing: string,
+  own: boolean,
+): Request | null {
   const { start, end, text, folded, language } = sentence;
   const cut = dates
     .filter((d) => d.start >= start && d.end <= end && d.verdict === 'deadline')
@@ -48,5 +55,10 @@ function requestIn(sentence: Spoken, dates: readonly DatePhrase[], thing: string
     (CONDITION.test(folded) ? 2 : 0) -
     (ANSWER.test(fold(asked.title)) ? 1 : 0) +
     (asked.title.split(' ').length > 2 ? 0.5 : -0.5);
-  return { title: asked.title, generic: asked.generic, place: { start: start + asked.start, end: start + text.trimEnd().length }, score };
+  return {
+    title: asked.title,
+    generic: asked.generic,
+    place: { start: start + asked.start, end: start + text.trimEnd().length },
+    score,
+  };
 }

@@ -3,7 +3,8 @@ import type { Slice } from '../anatomy/index.ts';
 import { fold, type Language } from '../languages/index.ts';
 import { ownerOf } from './owner.ts';
 import { priorityIn } from './priority.ts';
-import { askedIn, capital } from './title.ts';
+import { capital } from './tidy.ts';
+import { askedIn } from './title.ts';
 
 /** One of several tasks in a message. Places count in the words it was found in. */
 export interface Item {
@@ -18,11 +19,23 @@ export interface Item {
 }
 
 /** The item in `text` from `start` to `end`. Its date is its deadline, unless it is plainly something else. */
-export function itemAt(text: string, { start, end }: Slice, dates: readonly DatePhrase[], language: Language, notes: string): Item {
+export function itemAt(
+  text: string,
+  { start, end }: Slice,
+  dates: readonly DatePhrase[],
+  language: Language,
+  notes: string,
+): Item {
   const words = text.slice(start, end);
   const inside = dates.filter((d) => d.start >= start && d.end <= end);
-  const due = inside.find((d) => d.verdict === 'deadline') ?? inside.find((d) => d.verdict === 'other' && d.score > -6) ?? null;
-  const owned = ownerOf(blank(words, due === null ? [] : [{ start: due.start - start, end: due.end - start }]), language);
+  const due =
+    inside.find((d) => d.verdict === 'deadline') ??
+    inside.find((d) => d.verdict === 'other' && d.score > -6) ??
+    null;
+  const owned = ownerOf(
+    blank(words, due === null ? [] : [{ start: due.start - start, end: due.end - start }]),
+    language,
+  );
   return {
     title: titleOf(owned.words, language),
     place: { start, end },
@@ -56,5 +69,7 @@ export function blank(words: string, places: readonly Slice[]): string {
 /** Whether the words name an amount, an hour or next to nothing, as in a price list or a programme. */
 export function isPlainData(words: string): boolean {
   const folded = fold(words);
-  return /(?:[€$£]|\b(?:eur|usd|gbp|chf|sek)\b)\s?\d|\d\s?(?:[€$£%]|eur\b|usd\b|gbp\b|chf\b|sek\b|kr\b)|\b\d{1,2}[:.h]\d{2}\b/.test(folded);
+  return /(?:[€$£]|\b(?:eur|usd|gbp|chf|sek)\b)\s?\d|\d\s?(?:[€$£%]|eur\b|usd\b|gbp\b|chf\b|sek\b|kr\b)|\b\d{1,2}[:.h]\d{2}\b/.test(
+    folded,
+  );
 }

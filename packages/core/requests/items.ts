@@ -24,6 +24,11 @@ export function findItems(
   const structured = [...tableItems(text, dates, language), ...listItems(text, dates, language, own)];
   const found = structured.length > 0 ? structured : ownerLines(text, dates, language);
   const prose = found.length > 0 || text.length > LONGEST_PROSE ? [] : sentences;
-  const items = [found, countedItems(text, prose, dates), datedItems(text, prose, dates)].find((some) => some.length > 0) ?? [];
-  return items.length < 2 && !(items.length === 1 && own) ? [] : items.slice(0, MOST).toSorted((a, b) => a.place.start - b.place.start);
+  const items =
+    [found, countedItems(text, prose, dates), datedItems(text, prose, dates)].find(
+      (some) => some.length > 0,
+    ) ?? [];
+  return items.length < 2 && !(items.length === 1 && own)
+    ? []
+    : items.slice(0, MOST).toSorted((a, b) => a.place.start - b.place.start);
 }

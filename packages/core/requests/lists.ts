@@ -1,6 +1,14 @@
 import { linesOf, type Line, type Slice } from '../anatomy/index.ts';
 import { asks, type DatePhrase } from '../dates/index.ts';
-import { alternatives, beginsWithVerb, fold, isVerb, pattern, wholeWords, type Language } from '../languages/index.ts';
+import {
+  alternatives,
+  beginsWithVerb,
+  fold,
+  isVerb,
+  pattern,
+  wholeWords,
+  type Language,
+} from '../languages/index.ts';
 import { isPlainData, itemAt, type Item } from './item.ts';
 import { ownerOf } from './owner.ts';
 
@@ -14,12 +22,18 @@ interface List {
   entries: Entry[];
 }
 
-const MARK = /^(?<indent>[ \t]*)(?<mark>[-*•–—·▪◦‣●○+]|\(?\d{1,2}[.)]|\(?[a-zA-Z][.)]|☐|☑|✓|✔|\[[ xX✓]?\])[ \t]+(?:(?<box>\[[ xX✓]?\]|☐|☑)[ \t]+)?(?=\S)/u;
+const MARK =
+  /^(?<indent>[ \t]*)(?<mark>[-*•–—·▪◦‣●○+]|\(?\d{1,2}[.)]|\(?[a-zA-Z][.)]|☐|☑|✓|✔|\[[ xX✓]?\])[ \t]+(?:(?<box>\[[ xX✓]?\]|☐|☑)[ \t]+)?(?=\S)/u;
 /** A line this long was broken by a mail program rather than by its writer. */
 const WRAPPED = 58;
 
 /** The tasks of the lists in a text that ask for something. `own`: a note to oneself, where every mark is a task. */
-export function listItems(text: string, dates: readonly DatePhrase[], language: Language, own: boolean): Item[] {
+export function listItems(
+  text: string,
+  dates: readonly DatePhrase[],
+  language: Language,
+  own: boolean,
+): Item[] {
   return listsOf(text).flatMap((list) => {
     if (!asksForItems(list, text, dates, language, own)) return [];
     return list.entries
@@ -69,13 +83,21 @@ function follow(list: List, line: Line, text: string): void {
   if (!last) return;
   const whole = text.slice(last.start, last.end);
   const lastLine = whole.slice(whole.lastIndexOf('\n') + 1);
-  if (last.notes.length === 0 && lastLine.length >= WRAPPED && /^\s*[\p{Ll}\d(]/u.test(line.text)) last.end = line.end;
+  if (last.notes.length === 0 && lastLine.length >= WRAPPED && /^\s*[\p{Ll}\d(]/u.test(line.text))
+    last.end = line.end;
   else last.notes.push(line.text.trim());
 }
 
-const addNote = (list: List, line: Line) => list.entries.at(-1)?.notes.push(line.text.trim().replace(MARK, ''));
+const addNote = (list: List, line: Line) =>
+  list.entries.at(-1)?.notes.push(line.text.trim().replace(MARK, ''));
 
-function asksForItems(list: List, text: string, dates: readonly DatePhrase[], language: Language, own: boolean): boolean {
+function asksForItems(
+  list: List,
+  text: string,
+  dates: readonly DatePhrase[],
+  language: Language,
+  own: boolean,
+): boolean {
   const { entries, heading } = list;
   const open = entries.filter((entry) => entry.box !== 'done');
   if (open.length < 2 && !(open.length === 1 && entries.length > 1)) return false;
@@ -86,20 +108,29 @@ function asksForItems(list: List, text: string, dates: readonly DatePhrase[], la
   const like = open.filter((entry) => isLikeTask(text, entry, dates, language)).length;
   const data = open.filter((entry) => isPlainData(text.slice(entry.start, entry.end))).length;
   if (data * 2 > open.length && like * 2 < open.length) return false;
-  const asked = heading.length < 200 && /[:?]\s*$/.test(heading) && (asks(head, language) || wholeWords(language.requests.taskHeading).test(head));
+  const asked =
+    heading.length < 200 &&
+    /[:?]\s*$/.test(heading) &&
+    (asks(head, language) || wholeWords(language.requests.taskHeading).test(head));
   return asked && !namesThings(head, language) ? like * 4 >= open.length : like * 5 >= open.length * 3;
 }
 
 /** “Please bring the following:” is one task, whose list says what. */
 function namesThings(head: string, language: Language): boolean {
-  const [, verb] = /(?:please|bitte|veuillez|por favor|per favore|vanligen|alstublieft)\s+(\p{L}+)/u.exec(head) ?? [];
-  return verb !== undefined && isVerb(verb, language) && !/(?:do|complete|erledig|machen|effectu|faire|hacer|fazer|doen|fare|gora|uppgift|task|aufgabe)/.test(head);
+  const [, verb] =
+    /(?:please|bitte|veuillez|por favor|per favore|vanligen|alstublieft)\s+(\p{L}+)/u.exec(head) ?? [];
+  return (
+    verb !== undefined &&
+    isVerb(verb, language) &&
+    !/(?:do|complete|erledig|machen|effectu|faire|hacer|fazer|doen|fare|gora|uppgift|task|aufgabe)/.test(head)
+  );
 }
 
 function isLikeTask(text: string, entry: Entry, dates: readonly DatePhrase[], language: Language): boolean {
   const words = text.slice(entry.start, entry.end);
   const owned = ownerOf(words, language);
   if (owned.owner !== null && owned.words.trim().split(/\s+/).length > 1 && !isPlainData(words)) return true;
-  if (dates.some((d) => d.start >= entry.start && d.end <= entry.end && d.verdict === 'deadline')) return true;
+  if (dates.some((d) => d.start >= entry.start && d.end <= entry.end && d.verdict === 'deadline'))
+    return true;
   return asks(fold(words), language) || beginsWithVerb(owned.words, language);
 }

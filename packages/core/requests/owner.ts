@@ -26,14 +26,35 @@ function labelShape(): RegExp {
 
 const NO_NAMES = new Set(
   LANGUAGES.flatMap((l) =>
-    [...l.months, ...l.weekdays, ...l.shortDays, l.requests.action, l.requests.when, l.requests.done, l.cues.dueNoun, l.requests.high, l.requests.taskHeading, l.requests.otherHeading, l.dates.today, l.dates.tomorrow, l.requests.please].flatMap(listOf),
+    [
+      ...l.months,
+      ...l.weekdays,
+      ...l.shortDays,
+      l.requests.action,
+      l.requests.when,
+      l.requests.done,
+      l.cues.dueNoun,
+      l.requests.high,
+      l.requests.taskHeading,
+      l.requests.otherHeading,
+      l.dates.today,
+      l.dates.tomorrow,
+      l.requests.please,
+    ].flatMap(listOf),
   ),
 );
 
 export function ownerOf(words: string, language: Language): Owned {
   const label = LABEL.exec(fold(words));
-  const labelled = label && new RegExp(`^(?<owner>${NAME})`, 'u').exec(words.slice(label.index + label[0].length));
-  if (label && labelled) return cut(words, label.index, label.index + label[0].length + labelled[0].length, labelled.groups?.owner);
+  const labelled =
+    label && new RegExp(`^(?<owner>${NAME})`, 'u').exec(words.slice(label.index + label[0].length));
+  if (label && labelled)
+    return cut(
+      words,
+      label.index,
+      label.index + label[0].length + labelled[0].length,
+      labelled.groups?.owner,
+    );
   for (const shape of SHAPES) {
     const found = shape.exec(words);
     const owner = found?.groups?.owner;
@@ -54,10 +75,13 @@ function cut(words: string, start: number, end: number, owner = ''): Owned {
 }
 
 /** With its accents: a Tom is no “töm”. */
-const exactVerb = (name: string, language: Language) => language.requests.verbs.split('|').includes((name.split(/\s/)[0] ?? '').toLowerCase());
+const exactVerb = (name: string, language: Language) =>
+  language.requests.verbs.split('|').includes((name.split(/\s/)[0] ?? '').toLowerCase());
 
 function isPerson(name: string, language: Language): boolean {
   const folded = fold(name);
   const [first = ''] = folded.split(/\s/);
-  return !NO_NAMES.has(folded) && !NO_NAMES.has(first) && !exactVerb(name, language) && !/^\p{Lu}{2,}$/u.test(name);
+  return (
+    !NO_NAMES.has(folded) && !NO_NAMES.has(first) && !exactVerb(name, language) && !/^\p{Lu}{2,}$/u.test(name)
+  );
 }

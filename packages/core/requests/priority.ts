@@ -8,7 +8,8 @@ const LEVELS: readonly [Level, RegExp][] = [
   ['medium', wholeWords(...LANGUAGES.map((l) => l.requests.medium))],
   ['high', wholeWords(...LANGUAGES.map((l) => l.requests.high))],
 ];
-const NEGATED = /(?:\bnot|\bno|\bnever|n't|\bnicht|\bkein\w*|\bpas|\bno es|\bnao|\bniet|\bgeen|\bnon|\binte|\bej|\bnothing|\bless)\s+(?:\S+\s+)?$/;
+const NEGATED =
+  /(?:\bnot|\bno|\bnever|n't|\bnicht|\bkein\w*|\bpas|\bno es|\bnao|\bniet|\bgeen|\bnon|\binte|\bej|\bnothing|\bless)\s+(?:\S+\s+)?$/;
 
 export interface StatedPriority {
   level: Level;

@@ -1,12 +1,25 @@
 import { linesOf, type Slice } from '../anatomy/index.ts';
 import type { DatePhrase, Spoken } from '../dates/index.ts';
-import { alternatives, beginsWithVerb, fold, isVerb, pattern, perLanguage, verbsOf, type Language } from '../languages/index.ts';
+import {
+  alternatives,
+  beginsWithVerb,
+  fold,
+  isVerb,
+  pattern,
+  perLanguage,
+  verbsOf,
+  type Language,
+} from '../languages/index.ts';
 import { itemAt, type Item } from './item.ts';
 import { ownerOf } from './owner.ts';
 import { askedIn } from './title.ts';
 
 const ordinalsOf = perLanguage(({ requests, ordinals }: Language) =>
-  ordinals.map((words) => pattern(`^\\s*(?:(?:${alternatives(requests.please)})[\\s,]+)?${alternatives(words)}(?![\\p{L}])[\\s,:]*`)),
+  ordinals.map((words) =>
+    pattern(
+      `^\\s*(?:(?:${alternatives(requests.please)})[\\s,]+)?${alternatives(words)}(?![\\p{L}])[\\s,:]*`,
+    ),
+  ),
 );
 /** Ordinals that need another in front of them: “then”, “finally”. */
 const FOLLOWING = 6;
@@ -25,12 +38,16 @@ export function ownerLines(text: string, dates: readonly DatePhrase[], language:
   return items.length >= 2 ? items : [];
 }
 
-const actionLabel = perLanguage(
-  ({ requests }: Language) => pattern(`^\\s*(?:${alternatives(requests.action)})\\s?\\d{0,2}\\s*[:–-]\\s+(?=\\S)`),
+const actionLabel = perLanguage(({ requests }: Language) =>
+  pattern(`^\\s*(?:${alternatives(requests.action)})\\s?\\d{0,2}\\s*[:–-]\\s+(?=\\S)`),
 );
 
 /** “First … Second … Finally …” */
-export function countedItems(text: string, sentences: readonly Spoken[], dates: readonly DatePhrase[]): Item[] {
+export function countedItems(
+  text: string,
+  sentences: readonly Spoken[],
+  dates: readonly DatePhrase[],
+): Item[] {
   const counted = sentences.flatMap((sentence) => {
     const { language } = sentence;
     const hello = verbsOf(language).greeting.exec(sentence.folded)?.[0].length ?? 0;
@@ -38,7 +55,9 @@ export function countedItems(text: string, sentences: readonly Spoken[], dates: 
     const rank = ordinalsOf(language).findIndex((pattern) => pattern.test(folded));
     const lead = rank === -1 ? 0 : (ordinalsOf(language)[rank]?.exec(folded)?.[0].length ?? 0);
     const words = sentence.text.slice(hello + lead);
-    const asked = rank !== -1 && (askedIn(words, [], language, '') !== null || isVerb(/^[\p{L}'-]+/u.exec(words)?.[0] ?? '', language));
+    const asked =
+      rank !== -1 &&
+      (askedIn(words, [], language, '') !== null || isVerb(/^[\p{L}'-]+/u.exec(words)?.[0] ?? '', language));
     return asked ? [{ rank, place: placeOf(sentence, hello + lead), language }] : [];
   });
   const firsts = new Set(counted.map((c) => c.rank));
@@ -58,7 +77,13 @@ export function datedItems(text: string, sentences: readonly Spoken[], dates: re
     return asked && asked.strength >= 2 && due ? [{ place, language, due, title: asked.title }] : [];
   });
   if (dated.length < 2 || new Set(dated.map((d) => d.due.date)).size < dated.length) return [];
-  return dated.map(({ place, language, due, title }) => ({ ...itemAt(text, place, dates, language, ''), due, title, owner: null, ownerPlace: null }));
+  return dated.map(({ place, language, due, title }) => ({
+    ...itemAt(text, place, dates, language, ''),
+    due,
+    title,
+    owner: null,
+    ownerPlace: null,
+  }));
 }
 
 function placeOf({ start, text }: Spoken, lead: number): Slice {

@@ -8,7 +8,8 @@ const OPENING = pattern(`^\\s*(?:${prefixes}\\s?(?:\\[\\d+\\]|\\(\\d+\\))?\\s?:|
 export function cleanSubject(subject: string): Slice {
   const folded = fold(subject);
   let start = 0;
-  for (let found = OPENING.exec(folded); found; found = OPENING.exec(folded.slice(start))) start += found[0].length;
+  for (let found = OPENING.exec(folded); found; found = OPENING.exec(folded.slice(start)))
+    start += found[0].length;
   const end = subject.trimEnd().replace(/\.$/, '').length;
   start += subject.slice(start).length - subject.slice(start).trimStart().length;
   return start < end ? { start, end } : { start: 0, end: subject.length };

@@ -6,9 +6,12 @@ import { itemAt, type Item } from './item.ts';
 type Role = 'action' | 'owner' | 'when' | 'done';
 const ROLES: readonly Role[] = ['when', 'owner', 'done', 'action'];
 const HEADERS = new Map<string, Role>(
-  ROLES.toReversed().flatMap((role) => LANGUAGES.flatMap((l) => listOf(l.requests[role]).map((word) => [word, role] as const))),
+  ROLES.toReversed().flatMap((role) =>
+    LANGUAGES.flatMap((l) => listOf(l.requests[role]).map((word) => [word, role] as const)),
+  ),
 );
-const DONE = /^(?:done|completed?|yes|x|✓|✔|☑|closed|finished|erledigt|fertig|ja|fait|termine|oui|hecho|completad[oa]|terminado|si|feito|concluid[oa]|sim|gedaan|afgerond|klaar|gereed|fatto|completat[oa]|klart?|utfort|fardigt?|ok)$/;
+const DONE =
+  /^(?:done|completed?|yes|x|✓|✔|☑|closed|finished|erledigt|fertig|ja|fait|termine|oui|hecho|completad[oa]|terminado|si|feito|concluid[oa]|sim|gedaan|afgerond|klaar|gereed|fatto|completat[oa]|klart?|utfort|fardigt?|ok)$/;
 
 interface Row {
   line: Line;
@@ -43,12 +46,16 @@ function cellsOf(line: Line): Row['cells'] {
   const between = line.text.includes('\t') ? /\t+/g : /\S\s*\|\s*\S/.test(line.text) ? /\|/g : / {2,}/g;
   const cells: Row['cells'] = [];
   let at = 0;
-  for (const stop of [...[...line.text.matchAll(between)].map((m) => ({ index: m.index, length: m[0].length })), { index: line.text.length, length: 0 }]) {
+  for (const stop of [
+    ...[...line.text.matchAll(between)].map((m) => ({ index: m.index, length: m[0].length })),
+    { index: line.text.length, length: 0 },
+  ]) {
     const raw = line.text.slice(at, stop.index);
     const lead = raw.length - raw.trimStart().length;
     const words = raw.trim();
     const edge = words === '' && (at === 0 || stop.index === line.text.length);
-    if (!edge) cells.push({ start: line.start + at + lead, end: line.start + at + lead + words.length, words });
+    if (!edge)
+      cells.push({ start: line.start + at + lead, end: line.start + at + lead + words.length, words });
     at = stop.index + stop.length;
   }
   return cells;
@@ -59,32 +66,64 @@ type Roles = ReadonlyMap<Role, number>;
 function rolesByHeader(head: Row): Roles | null {
   const roles = new Map<Role, number>();
   head.cells.forEach(({ words }, i) => {
-    const role = HEADERS.get(fold(words).replace(/[.:?]+$/, '').trim());
+    const role = HEADERS.get(
+      fold(words)
+        .replace(/[.:?]+$/, '')
+        .trim(),
+    );
     if (role && !roles.has(role)) roles.set(role, i);
   });
   return roles.has('action') && roles.size >= 2 ? roles : null;
 }
 
 /** A column of dates beside one of requests. */
-function rolesByContent(rows: readonly Row[], dates: readonly DatePhrase[], language: Language): Roles | null {
+function rolesByContent(
+  rows: readonly Row[],
+  dates: readonly DatePhrase[],
+  language: Language,
+): Roles | null {
   const width = Math.min(...rows.map((row) => row.cells.length));
   const share = (i: number, test: (cell: Row['cells'][number]) => boolean) =>
     rows.filter((row) => row.cells[i] && test(row.cells[i])).length / rows.length;
   const columns = Array.from({ length: width }, (_, i) => i);
-  const when = columns.find((i) => share(i, (cell) => dateIn(cell, dates) !== null && cell.words.length < 30) === 1);
-  const action = columns.find((i) => i !== when && share(i, (cell) => beginsWithVerb(cell.words, language)) >= 0.6);
-  const owner = columns.find((i) => i !== when && i !== action && share(i, ({ words }) => /^\p{Lu}[\p{L}.'-]+(?: \p{Lu}[\p{L}.'-]+)?$/u.test(words)) === 1);
+  const when = columns.find(
+    (i) => share(i, (cell) => dateIn(cell, dates) !== null && cell.words.length < 30) === 1,
+  );
+  const action = columns.find(
+    (i) => i !== when && share(i, (cell) => beginsWithVerb(cell.words, language)) >= 0.6,
+  );
+  const owner = columns.find(
+    (i) =>
+      i !== when &&
+      i !== action &&
+      share(i, ({ words }) => /^\p{Lu}[\p{L}.'-]+(?: \p{Lu}[\p{L}.'-]+)?$/u.test(words)) === 1,
+  );
   if (when === undefined || action === undefined) return null;
-  return new Map([['when', when], ['action', action], ...(owner === undefined ? [] : [['owner', owner] as const])]);
+  return new Map([
+    ['when', when],
+    ['action', action],
+    ...(owner === undefined ? [] : [['owner', owner] as const]),
+  ]);
 }
 
 const dateIn = (cell: Slice, dates: readonly DatePhrase[]) =>
   dates.find((d) => d.end > cell.start && d.start < cell.end && d.end <= cell.end + 1) ?? null;
 
-function itemOf(text: string, row: Row, roles: Roles, dates: readonly DatePhrase[], language: Language): Item[] {
+function itemOf(
+  text: string,
+  row: Row,
+  roles: Roles,
+  dates: readonly DatePhrase[],
+  language: Language,
+): Item[] {
   const cell = (role: Role) => row.cells[roles.get(role) ?? -1];
   const action = cell('action');
-  if (!action || action.words === '' || [cell('done'), cell('when')].some((c) => DONE.test(fold(c?.words ?? '')))) return [];
+  if (
+    !action ||
+    action.words === '' ||
+    [cell('done'), cell('when')].some((c) => DONE.test(fold(c?.words ?? '')))
+  )
+    return [];
   const item = itemAt(text, action, dates, language, '');
   const owner = cell('owner');
   const when = cell('when');

@@ -97,7 +97,12 @@ function tasksOf(rule: RuleVersion, rows: RuleTrace['fields'], incoming: Incomin
   return items.map((item, i) => itemTask(item, i, whole, { ruleId: rule.ruleId, version: rule.version }));
 }
 
-function itemTask(item: ItemFact, index: number, whole: MadeTask, by: { ruleId: string; version: number }): MadeTask {
+function itemTask(
+  item: ItemFact,
+  index: number,
+  whole: MadeTask,
+  by: { ruleId: string; version: number },
+): MadeTask {
   const read = (spans: EvidenceSpan[]): Evidence => ({ ...by, readingId: null, readingKind: 'item', spans });
   const { project, priority } = whole.evidence;
   return {

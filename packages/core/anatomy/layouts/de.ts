@@ -2,7 +2,8 @@ import type { Layout } from './layout.ts';
 
 export const de: Layout = {
   language: 'de',
-  markers: 'weitergeleitete nachricht|anfang der weitergeleiteten nachricht|anfang der weitergeleiteten e-mail|ursprüngliche nachricht|original-nachricht|originalnachricht|original nachricht|weitergeleitete mail|weitergeleitete e-mail|weitergeleitet von|ursprüngliche mail|beginn der weitergeleiteten nachricht|urspruengliche nachricht|ursprüngliche e-mail|weiterleitung',
+  markers:
+    'weitergeleitete nachricht|anfang der weitergeleiteten nachricht|anfang der weitergeleiteten e-mail|ursprüngliche nachricht|original-nachricht|originalnachricht|original nachricht|weitergeleitete mail|weitergeleitete e-mail|weitergeleitet von|ursprüngliche mail|beginn der weitergeleiteten nachricht|urspruengliche nachricht|ursprüngliche e-mail|weiterleitung',
   headers: {
     from: 'von|absender',
     sent: 'gesendet|datum|gesendet am|date',

@@ -2,7 +2,8 @@ import type { Layout } from './layout.ts';
 
 export const es: Layout = {
   language: 'es',
-  markers: 'mensaje reenviado|inicio del mensaje reenviado|mensaje original|correo reenviado|inicio del correo reenviado|reenviado por|correo original|mensaje remitido|inicio mensaje reenviado|forwarded message',
+  markers:
+    'mensaje reenviado|inicio del mensaje reenviado|mensaje original|correo reenviado|inicio del correo reenviado|reenviado por|correo original|mensaje remitido|inicio mensaje reenviado|forwarded message',
   headers: {
     from: 'de|remitente|desde',
     sent: 'enviado|fecha|enviado el|enviado a las',

@@ -2,7 +2,8 @@ import type { Layout } from './layout.ts';
 
 export const fr: Layout = {
   language: 'fr',
-  markers: 'message transféré|message transmis|début du message transféré|début du message réexpédié|message original|message d’origine|courriel transféré|message initial|e-mail transféré|transféré par|e-mail d’origine|message réexpédié|mail transféré',
+  markers:
+    'message transféré|message transmis|début du message transféré|début du message réexpédié|message original|message d’origine|courriel transféré|message initial|e-mail transféré|transféré par|e-mail d’origine|message réexpédié|mail transféré',
   headers: {
     from: 'de|expéditeur|from',
     sent: 'envoyé|date|envoyé le|envoyée',

@@ -2,7 +2,8 @@ import type { Layout } from './layout.ts';
 
 export const sv: Layout = {
   language: 'sv',
-  markers: 'vidarebefordrat meddelande|vidarebefordrat brev|ursprungligt meddelande|originalmeddelande|vidarebefordrat av|början på vidarebefordrat meddelande|börja vidarebefordrat meddelande|inledning av vidarebefordrat meddelande|vidarebefordrat mejl|ursprungligt mejl|vidarebefordrad e-post|forwarded message|ursprungligt e-postmeddelande',
+  markers:
+    'vidarebefordrat meddelande|vidarebefordrat brev|ursprungligt meddelande|originalmeddelande|vidarebefordrat av|början på vidarebefordrat meddelande|börja vidarebefordrat meddelande|inledning av vidarebefordrat meddelande|vidarebefordrat mejl|ursprungligt mejl|vidarebefordrad e-post|forwarded message|ursprungligt e-postmeddelande',
   headers: {
     from: 'från|avsändare',
     sent: 'skickat|datum|skickades|skickat den',

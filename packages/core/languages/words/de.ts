@@ -18,7 +18,15 @@ export const de: Language = {
     'november|nov',
     'dezember|dez',
   ],
-  weekdays: ['montag|montags', 'dienstag', 'mittwoch', 'donnerstag', 'freitag', 'samstag|sonnabend', 'sonntag'],
+  weekdays: [
+    'montag|montags',
+    'dienstag',
+    'mittwoch',
+    'donnerstag',
+    'freitag',
+    'samstag|sonnabend',
+    'sonntag',
+  ],
   shortDays: ['mo', 'di', 'mi', 'do', 'fr', 'sa', 'so'],
   numbers:
     '1 ein|1 eine|1 einer|1 einem|1 einen|2 zwei|3 drei|4 vier|5 fünf|6 sechs|7 sieben|8 acht|9 neun|10 zehn|12 zwölf|14 vierzehn|15 fünfzehn|20 zwanzig|30 dreißig',
@@ -55,7 +63,8 @@ export const de: Language = {
     monthEnd: 'monatsende|ende des monats|ende dieses monats|ultimo|zum monatsende',
     yearEnd: 'jahresende|ende des jahres|ende dieses jahres|zum jahresende',
     within: 'innerhalb von|innerhalb|binnen|in|in den nächsten|innert|innerhalb der nächsten|in spätestens',
-    fromNow: 'ab heute|nach erhalt|ab erhalt|ab zugang|nach zugang|ab rechnungsdatum|nach rechnungsdatum|nach eingang|ab jetzt',
+    fromNow:
+      'ab heute|nach erhalt|ab erhalt|ab zugang|nach zugang|ab rechnungsdatum|nach rechnungsdatum|nach eingang|ab jetzt',
     agoBefore: 'vor',
     agoAfter: '',
     article: 'der|den|dem|des|das|die',
@@ -71,13 +80,16 @@ export const de: Language = {
     weekOf: 'woche vom|woche ab|woche ab dem',
     from: 'vom|von|zwischen|zwischen dem|ab|vom zeitraum',
     to: 'bis|bis zum|bis|und|und dem|auf den|auf|-',
-    every: 'jeden|jeder|jede|täglich|wöchentlich|monatlich|montags|dienstags|mittwochs|donnerstags|freitags|samstags|sonntags|werktags',
+    every:
+      'jeden|jeder|jede|täglich|wöchentlich|monatlich|montags|dienstags|mittwochs|donnerstags|freitags|samstags|sonntags|werktags',
   },
   cues: {
     by: 'sie haben bis|du hast bis|ihr habt bis|haben sie bis|hast du bis|zeit bis|haben zeit bis zum|bis|bis zum|bis spätestens|spätestens|spätestens am|spätestens zum|spätestens bis|bis einschließlich|bis am|bis ende|fällig am|fällig|fällig zum|fällig bis|frist|frist bis|frist ist|frist ist der|frist endet am|die frist endet am|deadline|deadline ist|deadline ist der|abgabetermin|abgabe|abgabe bis|abgabeschluss|einsendeschluss|einsendeschluss ist der|anmeldeschluss|anmeldeschluss ist der|stichtag|zahlbar bis|zahlbar bis zum|zahlbar innerhalb|läuft ab am|läuft am|endet am|schließt am|verfällt am|nicht später als|nicht später als am|termin|fälligkeitsdatum|fälligkeit|letzter termin|erbeten bis|u. a. w. g. bis|rückmeldung bis|um antwort bis|rechtzeitig vor|fällig sein am',
-    until: 'vor|vor dem|innerhalb|binnen|gültig bis|gültig bis zum|bis dahin|innert|noch vor|noch vor dem|zum',
+    until:
+      'vor|vor dem|innerhalb|binnen|gültig bis|gültig bis zum|bis dahin|innert|noch vor|noch vor dem|zum',
     on: 'am|den|dem|der|für|für den|zum|ist|ist der|vom|auf|auf den|in|im|um|noch|ende|diese|diesen',
-    latest: 'spätestens|als spätester termin|letzter tag|fällig|ist die frist|ist deadline|ist abgabe|ist abgabetermin|ist einsendeschluss|ist anmeldeschluss|ablaufen|abläuft|endet',
+    latest:
+      'spätestens|als spätester termin|letzter tag|fällig|ist die frist|ist deadline|ist abgabe|ist abgabetermin|ist einsendeschluss|ist anmeldeschluss|ablaufen|abläuft|endet',
     dueNoun:
       'frist|fällig|fälligkeit|deadline|abgabetermin|abgabe|abgabeschluss|einsendeschluss|anmeldeschluss|stichtag|zahlbar|termin bis|überfällig|läuft ab|fristende|redaktionsschluss|zahlungsziel|letzter termin|letzter tag|erledigen bis|zu erledigen bis|bewerbungsschluss|zieltermin|rückgabe bis|meldeschluss|verfällt',
     purpose: 'für|rechtzeitig zu|rechtzeitig zum|rechtzeitig vor|vor|bis zu|bis zur|bis zum|zum|zur|noch vor',
@@ -86,7 +98,8 @@ export const de: Language = {
     event:
       'sitzung|besprechung|treffen|treffen uns|eröffnung|besuch|findet statt|statt|stattfinden|ankunft|kommt an|gebucht|geplant|konzert|workshop|konferenz|seminar|schulung|kurs|feier|fest|mittagessen|empfang|urlaub|ferien|termin am|gespräch|anruf|ausstellung|messe|reise|abfahrt|beginnt|beginn|start|startet|geburtstag|vortrag|probe|begehung|lieferung|geliefert|veranstaltung|tagung|meeting|versammlung|führung|abendessen|hochzeit|webinar|einweihung|jubiläum|vernissage|tag der offenen tür|läuft|öffnet|liefern',
     past: 'war|waren|wurde|wurden|seit|erhalten|erhielten|eingegangen|gesendet|geschickt|letzten|besprochen|bestellt|gekauft|geliefert|angekommen|hatte|hatten|gekommen|stattgefunden|bezahlt|unterschrieben|vereinbart|verschickt|gestellt|gemeldet|geschrieben|habe ich|haben wir|gestern',
-    issue: 'vom|datiert|ausgestellt|ausgestellt am|datum|rechnungsdatum|stand|erstellt am|aus|bestelldatum|schreiben vom|rechnung vom|mail vom|angebot vom|angelegt am|version',
+    issue:
+      'vom|datiert|ausgestellt|ausgestellt am|datum|rechnungsdatum|stand|erstellt am|aus|bestelldatum|schreiben vom|rechnung vom|mail vom|angebot vom|angelegt am|version',
     absence:
       'abwesend|nicht im büro|im urlaub|auf reisen|geschlossen|nicht erreichbar|wieder erreichbar|wieder im büro|krank|öffnungszeiten|sprechzeiten|geöffnet|wieder da|außer haus|in elternzeit|bürozeiten',
     commit:
@@ -96,7 +109,8 @@ export const de: Language = {
     lift: 'nicht mehr nötig|nicht mehr notwendig|nicht mehr erforderlich|nicht mehr benötigt|brauchen wir nicht mehr|brauche ich nicht mehr|nicht länger nötig|nicht mehr gebraucht|hat sich erledigt|ist erledigt|bereits erledigt|schon erledigt|gegenstandslos|ist hinfällig|hinfällig|entfällt|zurückgezogen|storniert|abgesagt|musst du nicht mehr|müssen sie nicht mehr|müsst ihr nicht mehr|nicht mehr zu schicken|nicht mehr senden|nicht mehr schicken|betrachten sie dies als erledigt|vergiss die',
   },
   requests: {
-    please: 'bitte|freundlicherweise|wenn möglich|falls möglich|danke|vielen dank|nach möglichkeit|gerne|mal|doch|auch|und|dann|noch|so|nun|also|im voraus|netterweise|kurz',
+    please:
+      'bitte|freundlicherweise|wenn möglich|falls möglich|danke|vielen dank|nach möglichkeit|gerne|mal|doch|auch|und|dann|noch|so|nun|also|im voraus|netterweise|kurz',
     frames:
       'können wir|könnten wir|wollen wir|wir möchten sie höflich bitten|seien sie so nett und|sei so nett und|sei so lieb und|bitte|könnten sie bitte|könnten sie|können sie bitte|können sie|kannst du bitte|kannst du|könntest du bitte|könntest du|könntet ihr bitte|könntet ihr|könnt ihr bitte|könnt ihr|würden sie bitte|würden sie|würdest du|würdet ihr|ich bitte sie|wir bitten sie|ich bitte dich|wir bitten dich|wir bitten euch|ich bitte euch|wir bitten darum|ich bitte darum|sie werden gebeten|ich möchte sie bitten|wir möchten sie bitten|ich möchte dich bitten|darf ich sie bitten|darf ich dich bitten|dürfen wir sie bitten|dürfte ich sie bitten|dürften wir sie bitten|denken sie bitte daran|denken sie daran|denk bitte daran|denk daran|vergessen sie bitte nicht|vergessen sie nicht|vergiss bitte nicht|vergiss nicht|es wäre schön, wenn sie|es wäre schön, wenn du|es wäre nett, wenn sie|es wäre nett, wenn du|es wäre toll, wenn du|es wäre hilfreich, wenn sie|wir wären ihnen dankbar, wenn sie|ich wäre ihnen dankbar, wenn sie|ich wäre dir dankbar, wenn du|wir wären dankbar, wenn sie|ich wäre dankbar, wenn sie|sie müssen|du musst|ihr müsst|sie sollten|du solltest|ihr solltet|du sollst|ich muss|wir müssen|wir sollten|ich sollte|wäre es möglich,|ist es möglich,|wäre es möglich|magst du|willst du|wollen sie|achten sie bitte darauf,|stellen sie bitte sicher, dass|stellen sie sicher, dass|es ist notwendig,|es ist erforderlich,|kann jemand|könnte jemand|jemand muss|jemand müsste',
     needs:
@@ -113,19 +127,23 @@ export const de: Language = {
     particles:
       'zurück|ab|an|ein|aus|mit|vor|zu|nach|weiter|bei|fest|durch|auf|um|her|hin|frei|hoch|bereit|fertig|teil|sicher|zusammen|vorbei|herunter|los|rüber',
     indirect: 'uns|mir|ihm|ihnen|sie|du|ihr|an uns|an mich|dir|euch|mich',
-    fillers: 'bitte|doch|mal|noch|auch|dann|gerne|gern|uns|mir|kurz|nun|jetzt|einmal|wieder|möglichst|dringend|darum|daran|umgehend|zeitnah|dazu|hierzu|freundlicherweise|alle|sich',
+    fillers:
+      'bitte|doch|mal|noch|auch|dann|gerne|gern|uns|mir|kurz|nun|jetzt|einmal|wieder|möglichst|dringend|darum|daran|umgehend|zeitnah|dazu|hierzu|freundlicherweise|alle|sich',
     pronouns: 'es|ihn|das|dies|sie|diese|diesen|dieses',
     reason:
       'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|falls|wenn|sofern|bevor|sobald|wonach|welche|welcher|welches|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank',
     high: 'dringend|eilig|asap|so schnell wie möglich|schnellstmöglich|sofort|umgehend|höchste priorität|hohe priorität|kritisch|eilt|priorität: hoch|sehr wichtig|unverzüglich|brandeilig|notfall|priorität hoch|schnellstens|so bald wie möglich|baldmöglichst|top-priorität|oberste priorität|zeitkritisch',
-    medium: 'mittlere priorität|normale priorität|priorität: mittel|priorität: normal|priorität mittel|mittel dringend',
+    medium:
+      'mittlere priorität|normale priorität|priorität: mittel|priorität: normal|priorität mittel|mittel dringend',
     low: 'keine eile|nicht dringend|nicht eilig|eilt nicht|niedrige priorität|geringe priorität|wenn du zeit hast|wenn sie zeit haben|wenn du mal zeit hast|bei gelegenheit|priorität: niedrig|gelegentlich|lassen sie sich zeit|lass dir zeit|hat zeit|priorität niedrig|wann immer es passt|ohne eile|kein stress|in aller ruhe|keine dringlichkeit|drängt nicht|wenn es dir passt|wenn es ihnen passt|sobald du eine minute hast',
     taskHeading:
       'aufgaben|aufgabe|to-do|todo|todos|to-dos|nächste schritte|maßnahmen|offene punkte|zu erledigen|bitte|könnten sie|könntest du|könnt ihr|kannst du|folgendes|wir brauchen|noch offen|beschlüsse und aufgaben|was zu tun ist|checkliste|arbeitsliste|aktionspunkte|arbeiten|folgende|pendenzen|erledigungen|einige dinge|ein paar dinge|bis dahin',
     otherHeading:
       'agenda|tagesordnung|preise|preisliste|öffnungszeiten|programm|ablauf|speisekarte|teilnehmer|anwesend|anhänge|inhalt|themen|bestellübersicht|neuigkeiten|kontakt|leistungen|enthalten|im preis enthalten|entschuldigt|erledigt|zur info|zutaten|artikel|zeitplan|adresse|produkte|termine|kosten|honorare|gebühren',
-    action: 'aufgabe|maßnahme|was|todo|to-do|tätigkeit|aktion|punkt|thema|beschreibung|arbeit|schritt|aktivität|auftrag',
-    owner: 'wer|verantwortlich|zuständig|person|bearbeiter|name|verantwortung|durch|verantwortliche|durch wen',
+    action:
+      'aufgabe|maßnahme|was|todo|to-do|tätigkeit|aktion|punkt|thema|beschreibung|arbeit|schritt|aktivität|auftrag',
+    owner:
+      'wer|verantwortlich|zuständig|person|bearbeiter|name|verantwortung|durch|verantwortliche|durch wen',
     when: 'bis|frist|fällig|termin|bis wann|wann|datum|deadline|fällig am|fälligkeit|erledigen bis|zieltermin',
     done: 'status|erledigt|stand|fertig|fortschritt|zustand|ok',
   },

@@ -64,7 +64,8 @@ export const en: Language = {
     monthEnd: 'end of month|end of the month|end of this month|eom|month end|month-end|the month’s end',
     yearEnd: 'end of year|end of the year|end of this year|eoy|year end|year-end',
     within: 'within|in|within the next|over the next|in the next|inside|inside of|no more than',
-    fromNow: 'from now|from today|from receipt|from the date of this|of receipt|of this letter|hence|’ time|time',
+    fromNow:
+      'from now|from today|from receipt|from the date of this|of receipt|of this letter|hence|’ time|time',
     agoBefore: '',
     agoAfter: 'ago',
     article: 'the',
@@ -80,13 +81,15 @@ export const en: Language = {
     weekOf: 'week of|the week of|week commencing|w/c|week beginning',
     from: 'from|between',
     to: 'to|until|till|through|and|-|and ending',
-    every: 'every|each|daily|weekly|monthly|mondays|tuesdays|wednesdays|thursdays|fridays|saturdays|sundays|on weekdays',
+    every:
+      'every|each|daily|weekly|monthly|mondays|tuesdays|wednesdays|thursdays|fridays|saturdays|sundays|on weekdays',
   },
   cues: {
     by: 'by|you have until|you have time until|you’ve got until|have until|has until|no later than|not later than|latest by|at the latest by|due|due on|due by|due for|due in|due date|due date is|on or before|payable by|payable within|at latest|latest|deadline is|deadline|deadline of|deadline was|closes|closes on|close on|closing date|closing on|expires|expires on|expire on|ends on|runs out on|runs out|rsvp by|rsvp|respond by|reply by|not after|prior to|ahead of|with a deadline of|is due|are due|was due|were due|is wanted for|wanted for|no later',
     until: 'before|until|till|up to|within|in time for|valid until|valid till|open until',
     on: 'on|for|this|at|the|is|of|to|in|is on|are on|be',
-    latest: 'at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great',
+    latest:
+      'at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great',
     dueNoun:
       'deadline|due|due date|overdue|closing date|cut-off|cutoff|cut off|expires|expiry|payable|rsvp|target date|submission date|last day|latest date|final date|respond by|needed by|required by|wanted by|complete by|return by|time limit|last date|expiration date|closes|close',
     purpose: 'for|in time for|ahead of|before|prior to|by|at|to have it for|need it for|needed for',
@@ -95,7 +98,8 @@ export const en: Language = {
     event:
       'meeting|opening|opens|site visit|takes place|take place|held|arrives|arrive|arriving|arrival|booked|scheduled|on display|concert|workshop|conference|seminar|webinar|training|course|celebration|party|lunch|dinner|reception|holiday|ceremony|session|interview|appointment|exhibition|fair|trip|tour|departure|leaves|starts|begins|launch|birthday|wedding|festival|lecture|rehearsal|inspection|runs|join us|event|gathering|assembly',
     past: 'was|were|since|received|sent|last|ago|wrote|met|spoke|discussed|signed|ordered|bought|delivered|arrived|had|visited|came|happened|took place|paid|completed|posted|submitted|did|as of|agreed|promised|called|shipped|placed|issued|dated|born|founded|published|started|registered|asked|changed',
-    issue: 'dated|of|issued|issued on|sent on|received on|from|since|date|invoice date|date of issue|created|created on|printed|as of|order date|posted on|written on|signed on|submitted on|updated|version|revision',
+    issue:
+      'dated|of|issued|issued on|sent on|received on|from|since|date|invoice date|date of issue|created|created on|printed|as of|order date|posted on|written on|signed on|submitted on|updated|version|revision',
     absence:
       'away|out of office|out of the office|on leave|on holiday|on vacation|absent|closed|not available|unavailable|not in the office|back on|back in the office|return on|returning on|off sick|opening hours|office hours|open daily|open from|my last day',
     commit:
@@ -105,7 +109,8 @@ export const en: Language = {
     lift: 'no longer needed|no longer need|no longer required|no longer necessary|no need to send|no need any more|not needed any more|not needed anymore|no need to send it any more|don’t need it any more|do not need it any more|not need to send it any more|don’t need to send it any more|no need for it any more|not need it anymore|don’t need it anymore|don’t have to send it any more|disregard|please ignore my|ignore my previous|ignore the request|ignore my request|has been cancelled|is cancelled|has been withdrawn|deadline has been lifted|has already been done|already done|already taken care of|has been settled already|called off|you can forget|forget it|is withdrawn|we have withdrawn|consider it closed|case is closed',
   },
   requests: {
-    please: 'please|kindly|pls|plz|if possible|thank you|thanks|many thanks|if you can|if you could|when you can|would you please|in advance|at your convenience|if you don’t mind|also|and|then|so|just|now|again|hi|hello|ok|okay|well|but|could you|can you',
+    please:
+      'please|kindly|pls|plz|if possible|thank you|thanks|many thanks|if you can|if you could|when you can|would you please|in advance|at your convenience|if you don’t mind|also|and|then|so|just|now|again|hi|hello|ok|okay|well|but|could you|can you',
     frames:
       'can we|could we|shall we|we kindly request you to|we would ask that you|please|kindly|pls|could you please|could you|can you please|can you|would you please|would you|will you please|will you|would you be able to|would you be so kind as to|would you mind|are you able to|might you|could i ask you to|can i ask you to|may i ask you to|i would like to ask you to|i’d like to ask you to|i am asking you to|we ask you to|we kindly ask you to|we would ask you to|i ask you to|you are asked to|you are requested to|you are kindly requested to|we request you to|we request that you|i need you to|we need you to|i want you to|we want you to|i would like you to|i’d like you to|we would like you to|we’d like you to|you need to|you must|you should|you have to|you will need to|you’ll need to|you are required to|you ought to|don’t forget to|do not forget to|remember to|please remember to|please make sure to|please be sure to|make sure to|be sure to|make sure you|it would be great if you could|it would be good if you could|it would be helpful if you could|it would help if you could|it would be nice if you could|i would appreciate it if you could|i’d appreciate it if you could|we would appreciate it if you could|we’d appreciate it if you could|i would be grateful if you could|i’d be grateful if you could|we would be grateful if you could|we’d be grateful if you could|i was wondering if you could|i wonder if you could|grateful if you could|if you could|do you think you could|any chance you could|may i ask that you|your task is to|i have to|i need to|i must|i should|we have to|we need to|we must|we should|need to|have to|todo|to do|let’s|we would like to ask you to|we invite you to|reminder to|a reminder to|you may want to|would it be possible to|would it be possible for you to|is it possible to|could someone|can someone|could somebody|can somebody|someone needs to|somebody needs to|someone has to|it is necessary to|want you to|expects that you|expects you to|expect you to|we expect you to|ask that you|request that you|asks you to|asks that you',
     needs:
@@ -123,19 +128,23 @@ export const en: Language = {
     verbLast: false,
     particles: '',
     indirect: 'me|us|him|her|them|to me|to us|for me|for us',
-    fillers: 'also|then|just|kindly|please|now|again|to|still|quickly|briefly|all|both|at least|urgently|possibly|perhaps|go ahead and|each',
+    fillers:
+      'also|then|just|kindly|please|now|again|to|still|quickly|briefly|all|both|at least|urgently|possibly|perhaps|go ahead and|each',
     pronouns: 'it|this|that|them|these|those',
     reason:
       'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|if|unless|while|whereas|before we|before i|before they|before it|once|when|after which|which|who|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks',
     high: 'urgent|urgently|asap|as soon as possible|critical|top priority|high priority|priority: high|priority high|immediately|very important|time-critical|time critical|emergency|at once|right away|highest priority|without delay|most urgent|utmost importance|prio 1|straight away',
-    medium: 'medium priority|normal priority|priority: medium|priority: normal|moderate priority|medium urgency|priority medium|priority normal',
+    medium:
+      'medium priority|normal priority|priority: medium|priority: normal|moderate priority|medium urgency|priority medium|priority normal',
     low: 'no rush|no hurry|whenever you have a minute|whenever you have time|when you have time|when you have a minute|when you have a moment|whenever you get a chance|when you get a chance|low priority|not urgent|priority: low|priority low|take your time|no great rush|there’s no rush|at your leisure|whenever it suits|whenever suits|in your own time|if you find the time|nothing urgent|whenever convenient|when it suits you|no urgency|isn’t urgent|whenever you can|in no rush|in no hurry|whenever you find',
     taskHeading:
       'action items|actions|action points|to do|to-do|todo|to-dos|todos|tasks|next steps|open points|open items|please do the following|following|to be done|please|could you|can you|we need|what we need|need from you|agreed actions|follow-ups|homework|things to do|needs doing|checklist|still open|outstanding|your tasks|jobs|for you to do|a few things|some things|a couple of things|requests|deliverables',
     otherHeading:
       'agenda|prices|price list|opening hours|programme|program|schedule|menu|participants|attendees|attachments|contents|topics|in this issue|order summary|items ordered|news|highlights|features|benefits|timetable|present|apologies|includes|included|fees|rates|contact|what’s new|decisions|for information|ingredients|specifications|done|completed|already done|timeline|address|products',
-    action: 'action|task|what|to do|todo|action item|item|activity|deliverable|description|step|work|job|measure|request',
-    owner: 'owner|who|responsible|assignee|assigned to|assigned|person|by whom|lead|name|resp|for whom|in charge|contact',
+    action:
+      'action|task|what|to do|todo|action item|item|activity|deliverable|description|step|work|job|measure|request',
+    owner:
+      'owner|who|responsible|assignee|assigned to|assigned|person|by whom|lead|name|resp|for whom|in charge|contact',
     when: 'due|due date|deadline|when|by when|by|date|target|target date|until|finish|complete by|due by|needed by|latest',
     done: 'status|done|state|completed|progress|complete|ready|finished',
   },

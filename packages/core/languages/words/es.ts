@@ -50,12 +50,17 @@ export const es: Language = {
     year: 'año|años',
     endOf: 'fin de|final de|finales de|fines de|el final de|fin del mes de|a finales de|el fin de',
     middleOf: 'mediados de|a mediados de|mitad de',
-    startOf: 'principios de|a principios de|inicio de|inicios de|comienzos de|comienzo de|primeros de|al inicio de',
-    weekEnd: 'fin de semana|final de la semana|el final de la semana|finales de semana|finales de esta semana|final de esta semana|fin de esta semana|fin de la semana|finales de la semana|el fin de semana|final de semana',
-    monthEnd: 'fin de mes|final de mes|finales de mes|fin del mes|el final del mes|el fin de mes|final del mes|finales de este mes|final de este mes',
+    startOf:
+      'principios de|a principios de|inicio de|inicios de|comienzos de|comienzo de|primeros de|al inicio de',
+    weekEnd:
+      'fin de semana|final de la semana|el final de la semana|finales de semana|finales de esta semana|final de esta semana|fin de esta semana|fin de la semana|finales de la semana|el fin de semana|final de semana',
+    monthEnd:
+      'fin de mes|final de mes|finales de mes|fin del mes|el final del mes|el fin de mes|final del mes|finales de este mes|final de este mes',
     yearEnd: 'fin de año|final de año|finales de año|el final del año|final del año|finales de este año',
-    within: 'en un plazo de|en el plazo de|dentro de|en|en los próximos|dentro de los próximos|en un plazo máximo de|en el transcurso de|en menos de|en un máximo de|dentro de un plazo de',
-    fromNow: 'a partir de hoy|a partir de la recepción|desde la recepción|a contar desde|desde hoy|tras la recepción',
+    within:
+      'en un plazo de|en el plazo de|dentro de|en|en los próximos|dentro de los próximos|en un plazo máximo de|en el transcurso de|en menos de|en un máximo de|dentro de un plazo de',
+    fromNow:
+      'a partir de hoy|a partir de la recepción|desde la recepción|a contar desde|desde hoy|tras la recepción',
     agoBefore: 'hace',
     agoAfter: 'atrás',
     article: 'el|la|los|las',
@@ -71,13 +76,16 @@ export const es: Language = {
     weekOf: 'semana del|la semana del',
     from: 'del|de|entre el|entre|desde el|desde',
     to: 'al|a|y el|y|hasta el|hasta|-',
-    every: 'cada|todos los|todas las|diario|semanal|mensual|los lunes|los martes|los miércoles|los jueves|los viernes|a diario',
+    every:
+      'cada|todos los|todas las|diario|semanal|mensual|los lunes|los martes|los miércoles|los jueves|los viernes|a diario',
   },
   cues: {
     by: 'tiene hasta el|tienes hasta el|tienen hasta el|tiene de plazo hasta|antes del|antes de|antes de la|a más tardar|a más tardar el|a más tardar a|como muy tarde|como muy tarde el|como máximo|como máximo el|fecha límite|fecha límite es el|fecha límite el|la fecha límite es|plazo|plazo hasta el|el plazo termina el|el plazo finaliza el|el plazo vence el|el plazo es el|vence el|vence|vencen el|vencimiento|caduca el|expira el|termina el|finaliza el|cierra el|cierran el|no más tarde del|no más tarde de|con fecha límite|pagadero antes del|con vencimiento el|a entregar el|confirmar antes del|en un plazo de|en el plazo de|se cierra el|se cierran el|fecha tope|entrega|tiene de plazo hasta el|concluye el',
-    until: 'válido hasta el|válida hasta el|dentro de|previo al|previo a|antes que|para|para el|para la|hasta|hasta el',
+    until:
+      'válido hasta el|válida hasta el|dentro de|previo al|previo a|antes que|para|para el|para la|hasta|hasta el',
     on: 'el|para el|del|al|este|esta|es el|es|en|a|la|de|dia|día|el día|a finales de',
-    latest: 'a más tardar|como muy tarde|como máximo|como tarde|es la fecha límite|es el último día|o antes|es el plazo|máximo|es el límite',
+    latest:
+      'a más tardar|como muy tarde|como máximo|como tarde|es la fecha límite|es el último día|o antes|es el plazo|máximo|es el límite',
     dueNoun:
       'fecha límite|plazo|vencimiento|vence|caduca|fecha de entrega|último día|pendiente de pago|fecha tope|entrega|vencido|confirmación|cierre de inscripciones|deadline|expira|fecha de vencimiento|límite|a entregar|pagadero',
     purpose: 'para|antes de|a tiempo para|antes del|de cara a|con vistas a',
@@ -86,7 +94,8 @@ export const es: Language = {
     event:
       'reunión|encuentro|inauguración|visita|tendrá lugar|tiene lugar|se celebrará|se celebra|llegada|llega|llegará|reservado|previsto|prevista|concierto|taller|conferencia|seminario|formación|curso|fiesta|almuerzo|comida|cena|recepción|vacaciones|ceremonia|llamada|entrevista|cita|exposición|feria|viaje|salida|comienza|empieza|inicio|cumpleaños|boda|ensayo|inspección|será entregado|apertura|asamblea|sesión|jornada|evento|abre|congreso|charla|celebración|les invitamos|te invitamos|festival|se inaugura|partido',
     past: 'era|fue|fueron|desde|recibido|recibimos|recibí|enviado|enviamos|envié|pasado|última|reunimos|hablamos|pedimos|compramos|entregado|llegó|había|tuvo lugar|pagado|firmado|acordado|escribió|ayer|hemos|se celebró|enviaron|estuvo|solicitamos el',
-    issue: 'fecha|fechado|fechada|con fecha|emitido|emitida|fecha de emisión|de fecha|del|fecha de factura|creado|factura del|carta del|correo del|mensaje del|publicado|versión|expedido',
+    issue:
+      'fecha|fechado|fechada|con fecha|emitido|emitida|fecha de emisión|de fecha|del|fecha de factura|creado|factura del|carta del|correo del|mensaje del|publicado|versión|expedido',
     absence:
       'ausente|fuera de la oficina|de vacaciones|cerrado|cerrada|cerrados|no disponible|estaré de vuelta|de vuelta el|de vuelta en la oficina|horario de atención|abierto|abierta|de baja|de permiso|regreso|horario|no estaré|estaré fuera',
     commit:
@@ -96,23 +105,27 @@ export const es: Language = {
     lift: 'ya no es necesario|ya no hace falta|ya no necesitamos|ya no necesito|no es necesario que|no hace falta que|ya no se necesita|cancelado|cancelada|queda cancelado|queda anulado|anulado|ignore|ignora|ignoren|sin efecto|ya está hecho|ya está resuelto|ya no se requiere|ya no tiene que|ya no tienes que|ya no tienen que|ya no es preciso|queda sin efecto|no lo envíe|ya no hay que',
   },
   requests: {
-    please: 'por favor|porfa|gracias|si es posible|muchas gracias|también|además|y|luego|entonces|por favor,|si puede|si puedes|de antemano|amablemente',
+    please:
+      'por favor|porfa|gracias|si es posible|muchas gracias|también|además|y|luego|entonces|por favor,|si puede|si puedes|de antemano|amablemente',
     frames:
       'podemos|podríamos|le agradeceré que|sírvase|sírvanse|le importaría|haga favor de|por favor|podría por favor|podría usted|podría|podrían|podrías por favor|podrías|puede por favor|puede usted|puede|pueden|puedes|puedes por favor|le ruego que|les ruego que|le rogamos que|les rogamos que|rogamos que|ruego que|rogamos|le pido que|les pido que|te pido que|le pedimos que|les pedimos que|se ruega|se solicita|se le solicita|se les solicita|solicitamos que|le solicitamos que|les solicitamos que|necesito que|necesitamos que|quiero que|quisiera que|me gustaría que|nos gustaría que|agradecería que|agradeceríamos que|le agradecería que|le agradeceríamos que|les agradecería que|les agradeceríamos que|te agradecería que|agradecemos|debe|deben|debes|debemos|tiene que|tienen que|tienes que|tenemos que|hay que|tengo que|debo|habría que|hace falta|es necesario|recuerde|recuerda|recuerden|no olvide|no olvides|no olviden|sería posible|es posible|sería tan amable de|serían tan amables de|haga el favor de|hagan el favor de|haz el favor de|favor de|favor|asegúrese de|asegúrate de|asegúrense de|acuérdate de|acuérdese de|le importaría|te importaría|alguien puede|alguien podría|quisiera pedirle que|quisiera pedirte que|quería pedirle que|quería pedirte que|le invitamos a|les invitamos a|es importante',
     needs:
       'necesitamos|necesito|nos hace falta|me hace falta|esperamos|estamos a la espera de|seguimos esperando|falta|faltan|nos falta|nos faltan|requerimos|quisiéramos recibir|solicitamos|aún necesitamos|todavía necesitamos|aún nos falta|nos gustaría recibir|estamos esperando|quedamos a la espera de|le solicitamos|les solicitamos|solicito',
     provide: 'Enviar',
-    passive: 'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por',
+    passive:
+      'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por',
     courtesy:
       'no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si',
-    generic: 'gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver',
+    generic:
+      'gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver',
     verbs:
       'enviar|envíe|envíen|envía|envíes|enviarnos|enviarme|devolver|devuelva|devuelvan|devuelve|confirmar|confirme|confirmen|confirma|revisar|revise|revisen|revisa|comprobar|compruebe|comprueba|firmar|firme|firmen|firma|aprobar|apruebe|aprueba|responder|responda|responde|contestar|conteste|contesta|llamar|llame|llama|reservar|reserve|reserva|pedir|pida|pide|encargar|encargue|pagar|pague|paga|abonar|abone|preparar|prepare|preparen|prepara|proporcionar|proporcione|presentar|presente|presenten|presenta|completar|complete|completa|rellenar|rellene|rellena|cumplimentar|cumplimente|actualizar|actualice|actualiza|subir|suba|sube|reenviar|reenvíe|reenvía|compartir|comparta|comparte|organizar|organice|organiza|traer|traiga|trae|comprar|compre|compra|dar|dé|hacer|haga|haz|hagan|redactar|redacte|redacta|escribir|escriba|escribe|terminar|termine|termina|entregar|entregue|entreguen|entrega|transferir|transfiera|contactar|contacte|contacta|preguntar|pregunte|pregunta|informar|informe|informa|decir|díganos|indicar|indique|indiquen|indica|indicarnos|comunicar|comunique|ordenar|ordene|ordena|limpiar|limpie|limpia|reparar|repare|repara|arreglar|arregle|sustituir|sustituya|cambiar|cambie|cambia|renovar|renueve|renueva|registrar|registre|inscribir|inscriba|imprimir|imprima|imprime|escanear|escanee|escanea|copiar|recoger|recoja|recoge|medir|mida|contar|probar|pruebe|instalar|instale|instala|eliminar|elimine|borrar|borre|añadir|añada|añade|agregar|agregue|modificar|modifique|corregir|corrija|corrige|cerrar|cierre|cierra|abrir|abra|abre|leer|lea|lee|mirar|buscar|busque|busca|elegir|elija|elige|seleccionar|decidir|decida|poner|ponga|pon|tomar|tome|dejar|deje|deja|ayudar|asistir|asista|venir|venga|ven|visitar|visite|inspeccionar|fotografiar|etiquetar|elaborar|elabore|elabora|calcular|calcule|traducir|traduzca|traduce|editar|publicar|publique|publica|anunciar|invitar|invite|invita|cancelar|cancele|cancela|aplazar|recordar|seguir|archivar|archive|liquidar|reembolsar|facturar|evaluar|evalúe|planificar|planifique|hablar|hable|finalizar|finalice|validar|valide|verificar|verifique|verifica|asegurar|guardar|guarde|regar|riega|apagar|avisar|avise|avisa|especificar|describir|explicar|suministrar|emitir|emita|procesar|tramitar|tramite|retirar|retire|remitir|remita|remitan|adjuntar|adjunte|adjunta|convocar|convoque|concertar|gestionar|gestione|gestiona|solicitar|solicite|solicita|resumir|resuma|facilitar|facilite|faciliten|facilitarnos|ingresar|ingrese|realizar|realice|proceder|colocar|coloque|concretar|fijar|fije|proponer|proponga|ver|obtener|descargar|mandar|mande|manda|mandarme|mandarnos|pasar|pasarme|pasa|pase|cargar|cargue|llevar|lleve|lleva',
     forms: '',
     verbLast: false,
     particles: '',
     indirect: 'nos|me|le|les|a nosotros|a mí|-nos|usted|ustedes|te|se',
-    fillers: 'que usted|que|también|ya|además|por favor|nos|me|le|les|favor|rápidamente|urgentemente|usted|ustedes|nuevamente|te|se|lo|la|los|las|no olvide',
+    fillers:
+      'que usted|que|también|ya|además|por favor|nos|me|le|les|favor|rápidamente|urgentemente|usted|ustedes|nuevamente|te|se|lo|la|los|las|no olvide',
     pronouns: 'lo|la|los|las|esto|eso',
     reason:
       'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|si|antes de que|en cuanto|cuando|que debe|quien|pero|pues|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así',

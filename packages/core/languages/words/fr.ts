@@ -51,11 +51,14 @@ export const fr: Language = {
     endOf: 'fin|la fin|fin du mois de|la fin du mois de|la fin de|fin de',
     middleOf: 'mi|mi-|la mi|milieu|au milieu du|au milieu de|courant',
     startOf: 'début|le début|au début de|au début du|début de|tout début',
-    weekEnd: 'fin de semaine|fin de la semaine|la fin de la semaine|fin de cette semaine|la fin de cette semaine|la fin de semaine|week-end|weekend|ce week-end',
+    weekEnd:
+      'fin de semaine|fin de la semaine|la fin de la semaine|fin de cette semaine|la fin de cette semaine|la fin de semaine|week-end|weekend|ce week-end',
     monthEnd: 'fin de mois|fin du mois|la fin du mois|fin de ce mois|la fin de ce mois',
     yearEnd: 'fin de l’année|la fin de l’année|fin d’année|fin de cette année',
-    within: 'sous|dans les|dans un délai de|d’ici|dans|en|sous un délai de|dans un délai maximum de|au plus tard dans|d’ici à|avant|dans le délai de',
-    fromNow: 'à compter d’aujourd’hui|à compter de ce jour|à compter de la réception|à réception|après réception|à compter de la date',
+    within:
+      'sous|dans les|dans un délai de|d’ici|dans|en|sous un délai de|dans un délai maximum de|au plus tard dans|d’ici à|avant|dans le délai de',
+    fromNow:
+      'à compter d’aujourd’hui|à compter de ce jour|à compter de la réception|à réception|après réception|à compter de la date',
     agoBefore: 'il y a|voici',
     agoAfter: '',
     article: 'le|la|l’|les',
@@ -71,13 +74,15 @@ export const fr: Language = {
     weekOf: 'semaine du|la semaine du|semaine commençant le',
     from: 'du|de|entre|entre le|à partir du',
     to: 'au|à|et|et le|jusqu’au|-',
-    every: 'chaque|tous les|toutes les|quotidien|hebdomadaire|mensuel|les lundis|les mardis|les mercredis|les jeudis|les vendredis|le lundi matin',
+    every:
+      'chaque|tous les|toutes les|quotidien|hebdomadaire|mensuel|les lundis|les mardis|les mercredis|les jeudis|les vendredis|le lundi matin',
   },
   cues: {
     by: 'vous avez jusqu’au|tu as jusqu’au|vous avez jusqu’à|d’ici|d’ici le|d’ici au|d’ici à|d’ici la|avant|avant le|avant la|au plus tard|au plus tard le|au plus tard à|au plus tard pour le|date limite|date limite :|date limite le|date limite est le|date limite fixée au|dernier délai|dernier délai le|délai|délai au|à rendre le|à rendre pour le|à rendre avant le|à payer avant le|payable avant le|payable au|échéance|échéance le|échéance au|échéance fixée au|expire le|expirent le|se termine le|clôture le|clôture des inscriptions le|clôturent le|ferment le|pas plus tard que|rsvp|réponse souhaitée avant le|réponse avant le|sous|à remettre le|à remettre avant le|à remettre pour le|dû le|due le|l’échéance est le|prend fin le|attendu le|attendue le|attendus le',
     until: 'dans un délai de|valable jusqu’au|valable jusqu’à|dans les|pour|pour le|jusqu’au|jusqu’à',
     on: 'le|pour le|du|au|ce|cette|est le|est|en|à|la|de|dans|courant|fin|vers le',
-    latest: 'au plus tard|dernier délai|délai de rigueur|maximum|est la date limite|au maximum|ou avant|grand maximum',
+    latest:
+      'au plus tard|dernier délai|délai de rigueur|maximum|est la date limite|au maximum|ou avant|grand maximum',
     dueNoun:
       'date limite|échéance|délai|dernier délai|date butoir|payable|à payer|en retard|expire|clôture|rsvp|date de remise|dernier jour|à rendre|à remettre|date d’échéance|deadline|limite|date de fin|réponse souhaitée|arrive à échéance',
     purpose: 'pour|avant|à temps pour|en vue de|en prévision de',
@@ -86,7 +91,8 @@ export const fr: Language = {
     event:
       'réunion|rencontre|inauguration|visite|a lieu|aura lieu|auront lieu|ont lieu|se tiendra|se déroulera|arrivée|arrive|arrivera|réservé|prévu|prévue|concert|atelier|conférence|séminaire|formation|cours|fête|déjeuner|dîner|réception|congés|vacances|cérémonie|appel|entretien|rendez-vous|exposition|salon|voyage|départ|commence|débute|début des|anniversaire|mariage|vernissage|répétition|livraison|livré|ouverture|colloque|assemblée|séance|webinaire|spectacle|ouvre|événement|invitons|festival',
     past: 'était|étaient|depuis|reçu|reçue|envoyé|envoyée|dernier|passé|rencontré|commandé|acheté|livré|arrivé|avait|avions|eu lieu|payé|signé|convenu|expédié|écrit|parlé|discuté|hier|s’est|a été|avons|avez reçu',
-    issue: 'daté|daté du|datée du|émis le|émise le|du|en date du|date de facture|créé le|fait le|établi le|courrier du|facture du|mail du|message du|publié le|version',
+    issue:
+      'daté|daté du|datée du|émis le|émise le|du|en date du|date de facture|créé le|fait le|établi le|courrier du|facture du|mail du|message du|publié le|version',
     absence:
       'absent|absente|en congé|en congés|en vacances|fermé|fermés|fermée|indisponible|serai de retour|de retour le|de retour au bureau|hors du bureau|horaires d’ouverture|ouvert|ouverts|en déplacement|injoignable|joignable',
     commit:
@@ -96,7 +102,8 @@ export const fr: Language = {
     lift: 'plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine',
   },
   requests: {
-    please: 's’il vous plaît|s’il te plaît|svp|stp|merci|si possible|merci d’avance|également|aussi|et|puis|donc|alors|par avance|s’il vous plait|merci beaucoup',
+    please:
+      's’il vous plaît|s’il te plaît|svp|stp|merci|si possible|merci d’avance|également|aussi|et|puis|donc|alors|par avance|s’il vous plait|merci beaucoup',
     frames:
       'pouvons-nous|pourrait-on|peut-on|je vous saurais gré de|nous vous saurions gré de|je vous serais reconnaissant de|je vous serais reconnaissante de|vous voudrez bien|tu voudras bien|merci de bien vouloir|merci de|merci d’|veuillez|veuillez bien|pourriez-vous s’il vous plaît|pourriez-vous|pouvez-vous s’il vous plaît|pouvez-vous|peux-tu s’il te plaît|peux-tu|pourrais-tu|tu peux|vous pouvez|tu pourrais|vous pourriez|je vous prie de bien vouloir|je vous prie de|nous vous prions de bien vouloir|nous vous prions de|je vous demande de|nous vous demandons de|je te demande de|je vous remercie de bien vouloir|je vous remercie de|nous vous remercions de bien vouloir|nous vous remercions de|je te remercie de|prière de|vous êtes priés de|vous êtes prié de|vous êtes invités à|nous vous invitons à|il faut|il faudrait|il faudra|il convient de|vous devez|tu dois|vous devrez|nous devons|je dois|on doit|il est nécessaire de|il est important de|n’oubliez pas de|n’oublie pas de|pensez à|pense à|auriez-vous l’amabilité de|auriez-vous la gentillesse de|serait-il possible de|est-il possible de|est-ce que vous pouvez|est-ce que vous pourriez|est-ce que tu peux|est-ce que tu pourrais|j’aimerais que vous|nous aimerions que vous|je voudrais que vous|je souhaiterais que vous|il serait bien de|ayez l’amabilité de|auriez-vous l’obligeance de|j’ai besoin que vous|j’ai besoin que tu|assurez-vous de|assure-toi de|vous serait-il possible de|te serait-il possible de|quelqu’un peut|quelqu’un pourrait|à faire :|reste à',
     needs:
@@ -112,7 +119,8 @@ export const fr: Language = {
     verbLast: false,
     particles: '',
     indirect: 'nous|me|m’|moi|leur|lui|-nous|-moi|-lui|-leur|y|vous|te|t’',
-    fillers: 'que vous|que tu|que|bien|vouloir|aussi|également|encore|nous|me|m’|bien vouloir|rapidement|svp|s’il vous plaît|s’il te plaît|juste|vite|donc|les|le|la|l’',
+    fillers:
+      'que vous|que tu|que|bien|vouloir|aussi|également|encore|nous|me|m’|bien vouloir|rapidement|svp|s’il vous plaît|s’il te plaît|juste|vite|donc|les|le|la|l’',
     pronouns: 'le|la|les|l’|cela|ça|ceci',
     reason:
       'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|si|sauf si|avant que|dès que|lorsque|quand|ce qui|qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut',
@@ -129,7 +137,8 @@ export const fr: Language = {
     done: 'statut|état|fait|avancement|terminé|réalisé|ok',
   },
   mail: {
-    greeting: 'bonjour|bonsoir|cher|chère|chers|chères|salut|madame|monsieur|mesdames|coucou|bonjour à tous|hello',
+    greeting:
+      'bonjour|bonsoir|cher|chère|chers|chères|salut|madame|monsieur|mesdames|coucou|bonjour à tous|hello',
     signOff:
       'cordialement|bien cordialement|très cordialement|bien à vous|bien à toi|salutations|meilleures salutations|sincères salutations|amicalement|merci|merci d’avance|à bientôt|belle journée|bonne journée|bonne réception|respectueusement|amitiés|cdlt|cdt|merci beaucoup|avec mes remerciements|bises|bonne soirée|à plus|je vous prie d’agréer|veuillez agréer|sincèrement|dans l’attente de votre retour|chaleureusement|bon week-end|avec mes salutations',
     mobile: 'envoyé de mon|envoyé depuis|envoyé avec|envoyé à partir de|télécharger outlook|obtenir outlook',

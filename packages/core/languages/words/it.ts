@@ -51,11 +51,15 @@ export const it: Language = {
     endOf: 'fine|la fine di|fine di|la fine del mese di|fine mese di',
     middleOf: 'metà|la metà di|metà di',
     startOf: 'inizio|l’inizio di|inizio di|i primi di|all’inizio di|inizi di',
-    weekEnd: 'fine settimana|fine della settimana|la fine della settimana|fine di questa settimana|la fine di questa settimana|il fine settimana|weekend',
-    monthEnd: 'fine mese|fine del mese|la fine del mese|fine di questo mese|la fine di questo mese|fine mese corrente',
+    weekEnd:
+      'fine settimana|fine della settimana|la fine della settimana|fine di questa settimana|la fine di questa settimana|il fine settimana|weekend',
+    monthEnd:
+      'fine mese|fine del mese|la fine del mese|fine di questo mese|la fine di questo mese|fine mese corrente',
     yearEnd: 'fine anno|fine dell’anno|la fine dell’anno|fine di quest’anno|la fine di quest’anno',
-    within: 'entro|entro e non oltre|nel giro di|tra|fra|in|nei prossimi|nelle prossime|entro i prossimi|entro un massimo di|entro il termine di|nell’arco di',
-    fromNow: 'da oggi|dalla ricezione|dal ricevimento|a partire da oggi|dalla data|dal ricevimento della presente',
+    within:
+      'entro|entro e non oltre|nel giro di|tra|fra|in|nei prossimi|nelle prossime|entro i prossimi|entro un massimo di|entro il termine di|nell’arco di',
+    fromNow:
+      'da oggi|dalla ricezione|dal ricevimento|a partire da oggi|dalla data|dal ricevimento della presente',
     agoBefore: '',
     agoAfter: 'fa',
     article: 'il|lo|la|l’|i|gli|le',
@@ -71,13 +75,15 @@ export const it: Language = {
     weekOf: 'settimana del|la settimana del|settimana dal',
     from: 'dal|da|tra il|tra|fra il|fra|dalle',
     to: 'al|a|e il|e|fino al|alle|-',
-    every: 'ogni|tutti i|tutte le|quotidiano|settimanale|mensile|giornalmente|il lunedì mattina|di lunedì|di martedì|di mercoledì|di giovedì|di venerdì',
+    every:
+      'ogni|tutti i|tutte le|quotidiano|settimanale|mensile|giornalmente|il lunedì mattina|di lunedì|di martedì|di mercoledì|di giovedì|di venerdì',
   },
   cues: {
     by: 'ha tempo fino al|hai tempo fino al|avete tempo fino al|tempo fino al|entro|entro il|entro la|entro le|entro e non oltre|entro e non oltre il|al più tardi|al più tardi il|al più tardi entro|non oltre il|non oltre|prima del|prima di|prima della|scadenza|scadenza il|scadenza è il|la scadenza è il|la scadenza è fissata al|la scadenza è|con scadenza il|con scadenza|scade il|scade|scadono il|termine|termine ultimo|il termine è il|il termine è|termine ultimo il|data limite|data di scadenza|chiude il|chiudono il|si chiude il|si chiudono il|si conclude il|termina il|da pagare entro|pagabile entro|da consegnare il|da consegnare entro|consegna entro|consegna il|rsvp|rsvp entro|conferma entro|deadline|deadline il|la deadline è il|non più tardi del|non più tardi di|massimo|massimo entro|fissato per il|improrogabilmente entro|tassativamente entro',
     until: 'valido fino al|valida fino al|fino a|prima che|per|per il|fino al',
     on: 'il|per il|del|al|questo|questa|è il|è|in|a|la|di|giorno|alle|lo|dal|l’',
-    latest: 'al più tardi|al massimo|come termine ultimo|è la scadenza|è il termine|è l’ultimo giorno|o prima|improrogabilmente|tassativamente|massimo',
+    latest:
+      'al più tardi|al massimo|come termine ultimo|è la scadenza|è il termine|è l’ultimo giorno|o prima|improrogabilmente|tassativamente|massimo',
     dueNoun:
       'scadenza|scade|termine|termine ultimo|data limite|data di scadenza|ultimo giorno|da pagare|scaduto|scaduta|chiusura|consegna|deadline|entro|data di consegna|pagamento entro|limite|in scadenza|termine di consegna',
     purpose: 'per|prima di|in tempo per|prima della|prima del|in vista di|in vista della',
@@ -86,7 +92,8 @@ export const it: Language = {
     event:
       'riunione|incontro|inaugurazione|visita|avrà luogo|ha luogo|si terrà|si svolgerà|si tiene|arrivo|arriva|arriverà|prenotato|previsto|prevista|concerto|laboratorio|conferenza|seminario|formazione|corso|festa|pranzo|cena|ricevimento|ferie|vacanze|cerimonia|chiamata|colloquio|appuntamento|mostra|fiera|viaggio|partenza|comincia|inizia|inizio|compleanno|matrimonio|prova|sopralluogo|apertura|assemblea|sessione|evento|apre|convegno|invitiamo|festival|lezione|sarà consegnato|webinar|workshop',
     past: 'era|è stato|è stata|sono stati|da|ricevuto|abbiamo ricevuto|inviato|abbiamo inviato|scorso|scorsa|incontrati|parlato|ordinato|acquistato|consegnato|arrivato|aveva|avuto luogo|pagato|firmato|concordato|scritto|ieri|discusso|ho ricevuto|spedito|ho inviato|si è svolta|si è tenuta',
-    issue: 'data|datato|datata|in data|emesso|emessa|emesso il|emessa il|data di emissione|del|data fattura|creato il|fattura del|lettera del|mail del|messaggio del|pubblicato|versione|redatto',
+    issue:
+      'data|datato|datata|in data|emesso|emessa|emesso il|emessa il|data di emissione|del|data fattura|creato il|fattura del|lettera del|mail del|messaggio del|pubblicato|versione|redatto',
     absence:
       'assente|fuori ufficio|in ferie|in vacanza|chiuso|chiusa|chiusi|non disponibile|sarò di ritorno|di ritorno il|orari di apertura|orario|aperto|aperta|aperti|in malattia|in permesso|rientro|rientrerò|non sarò|sarò fuori|torno',
     commit:
@@ -96,13 +103,15 @@ export const it: Language = {
     lift: 'non è più necessario|non serve più|non occorre più|non abbiamo più bisogno|non ho più bisogno|non c’è più bisogno|annullato|annullata|è annullato|ignorate|già fatto|già risolto|lasci stare|lascia stare|lasciate perdere|lascia perdere|non è più richiesto|senza effetto|ritirato|non dovete più|non devi più|non deve più|non è più richiesta|non è più necessaria|come non ricevuta',
   },
   requests: {
-    please: 'per favore|per cortesia|cortesemente|gentilmente|se possibile|grazie|grazie mille|anche|inoltre|e|poi|quindi|per piacere|in anticipo|allora|se può|se puoi|ps',
+    please:
+      'per favore|per cortesia|cortesemente|gentilmente|se possibile|grazie|grazie mille|anche|inoltre|e|poi|quindi|per piacere|in anticipo|allora|se può|se puoi|ps',
     frames:
       'possiamo|potremmo|si richiede di|la invito a|voglia|vogliate|per favore|per cortesia|per piacere|cortesemente|gentilmente|potrebbe per favore|potrebbe cortesemente|potrebbe gentilmente|potrebbe|potreste|potresti|puoi per favore|puoi|può per favore|può|potete|la prego di|vi prego di|ti prego di|la preghiamo di voler|la preghiamo di|vi preghiamo di voler|vi preghiamo di|si prega di|siete pregati di|le chiedo di|vi chiedo di|ti chiedo di|le chiediamo di|vi chiediamo di|chiediamo di|le chiedo cortesemente di|vi chiedo cortesemente di|vi chiediamo cortesemente di|le chiediamo cortesemente di|vorrei che lei|vorrei che tu|vorremmo che|ho bisogno che|abbiamo bisogno che|deve|devono|devi|dovete|dobbiamo|devo|dovrebbe|dovreste|dovresti|bisogna|occorre|è necessario|è importante|non dimenticare di|non dimentichi di|non dimenticate di|si ricordi di|ricordati di|ricordatevi di|ricordarsi di|sarebbe possibile|è possibile|le sarei grato se potesse|le sarei grata se potesse|vi saremmo grati se poteste|le saremmo grati se potesse|ti sarei grato se potessi|ti sarei grata se potessi|avrebbe la gentilezza di|abbia la cortesia di|volete|vuoi|vuole|assicurarsi di|si assicuri di|assicurati di|qualcuno può|qualcuno potrebbe|ti dispiacerebbe|le dispiacerebbe|vi invitiamo a|la invitiamo a|riesci a|riuscite a|riesce a|riusciresti a|riuscirebbe a|provvedere a|vorrei chiederle di|vorrei chiederti di|volevo chiederti di|volevo chiederle di|mi servirebbe che',
     needs:
       'abbiamo bisogno di|abbiamo bisogno del|abbiamo bisogno della|abbiamo bisogno dei|abbiamo bisogno delle|ho bisogno di|ho bisogno del|ho bisogno della|ho bisogno dei|ci serve|ci servono|mi serve|mi servono|ci occorre|ci occorrono|attendiamo|attendo|restiamo in attesa di|restiamo in attesa della|siamo in attesa di|siamo in attesa del|siamo in attesa della|manca|mancano|ci manca|ci mancano|vorremmo ricevere|richiediamo|manca ancora|mancano ancora|ci serve ancora|aspettiamo|chiediamo|si richiede|si richiedono|necessitiamo di',
     provide: 'Inviare',
-    passive: 'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere',
+    passive:
+      'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere',
     courtesy:
       'non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere',
     generic: 'gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi',
@@ -112,7 +121,8 @@ export const it: Language = {
     verbLast: false,
     particles: '',
     indirect: 'ci|mi|loro|a noi|a me|vi|ti|si',
-    fillers: 'che|anche|già|per favore|ci|mi|nuovamente|rapidamente|urgentemente|cortesemente|gentilmente|lei|voi|tu|ancora|poi|volermi|volerci|voler',
+    fillers:
+      'che|anche|già|per favore|ci|mi|nuovamente|rapidamente|urgentemente|cortesemente|gentilmente|lei|voi|tu|ancora|poi|volermi|volerci|voler',
     pronouns: 'lo|la|li|le|questo|ciò|quello',
     reason:
       'affinché|in modo da|in modo che|così da|così che|per poter|perché|poiché|dato che|visto che|altrimenti|se|prima che|appena|non appena|quando|che deve|ma|grazie|in caso contrario|cosicché|così possiamo|dal momento che',

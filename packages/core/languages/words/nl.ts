@@ -51,9 +51,12 @@ export const nl: Language = {
     endOf: 'eind|einde|het einde van|einde van|het eind van|eind van|ultimo',
     middleOf: 'half|midden|medio|het midden van|midden in',
     startOf: 'begin|het begin van|begin van|aan het begin van',
-    weekEnd: 'eind van de week|einde van de week|het einde van de week|het eind van de week|eind van deze week|einde van deze week|het einde van deze week|het eind van deze week|eind deze week|einde deze week|weekend|weekeinde|het weekend|weekeind|einde week|eind week',
-    monthEnd: 'eind van de maand|einde van de maand|het einde van de maand|het eind van de maand|eind van deze maand|einde van deze maand|het einde van deze maand|eind deze maand|maandeinde|einde maand|eind maand',
-    yearEnd: 'eind van het jaar|einde van het jaar|het einde van het jaar|eind van dit jaar|eind dit jaar|jaareinde|einde jaar|eind jaar|het eind van het jaar|einde van dit jaar',
+    weekEnd:
+      'eind van de week|einde van de week|het einde van de week|het eind van de week|eind van deze week|einde van deze week|het einde van deze week|het eind van deze week|eind deze week|einde deze week|weekend|weekeinde|het weekend|weekeind|einde week|eind week',
+    monthEnd:
+      'eind van de maand|einde van de maand|het einde van de maand|het eind van de maand|eind van deze maand|einde van deze maand|het einde van deze maand|eind deze maand|maandeinde|einde maand|eind maand',
+    yearEnd:
+      'eind van het jaar|einde van het jaar|het einde van het jaar|eind van dit jaar|eind dit jaar|jaareinde|einde jaar|eind jaar|het eind van het jaar|einde van dit jaar',
     within: 'binnen|binnen de komende|in|over|binnen een termijn van|uiterlijk binnen|in de komende',
     fromNow: 'vanaf vandaag|na ontvangst|na dagtekening|na factuurdatum|vanaf nu|na heden',
     agoBefore: '',
@@ -71,13 +74,16 @@ export const nl: Language = {
     weekOf: 'week van|de week van|week vanaf',
     from: 'van|tussen|vanaf|van de',
     to: 'tot|tot en met|t/m|en|naar|naar de|tot de|-',
-    every: 'elke|iedere|dagelijks|wekelijks|maandelijks|op maandagen|op dinsdagen|op woensdagen|op donderdagen|op vrijdagen|elk',
+    every:
+      'elke|iedere|dagelijks|wekelijks|maandelijks|op maandagen|op dinsdagen|op woensdagen|op donderdagen|op vrijdagen|elk',
   },
   cues: {
     by: 'u heeft tot|je hebt tot|jullie hebben tot|heeft u tot|u hebt tot|tot en met|de tijd tot|uiterlijk|uiterlijk op|uiterlijk voor|uiterlijk tot|tot en met|t/m|niet later dan|niet later dan op|ten laatste|ten laatste op|deadline|deadline is|de deadline is|de uiterste datum is|uiterste datum|uiterste datum is|sluit op|sluiten op|sluitingsdatum|sluitingsdatum is|verloopt op|vervalt op|eindigt op|loopt af op|vervaldatum|vervaldatum is|te betalen voor|te voldoen voor|te voldoen uiterlijk|betaalbaar voor|inleverdatum|inleveren voor|aanmelden voor|reageren voor|graag voor|gelieve voor|termijn|termijn is|de termijn loopt af op|uiterste inleverdatum|uiterlijke datum|tot uiterlijk|binnen|eerder dan',
-    until: 'tot|geldig tot|geldig tot en met|tot aan|tot en met|voorafgaand aan|nog voor|voor|vóór|vóór de|voor het|tegen|loopt tot|moet voor',
+    until:
+      'tot|geldig tot|geldig tot en met|tot aan|tot en met|voorafgaand aan|nog voor|voor|vóór|vóór de|voor het|tegen|loopt tot|moet voor',
     on: 'op|de|den|voor|deze|dit|is|is op|van|naar|in|om|op de|eind|komende|aanstaande|a.s.',
-    latest: 'uiterlijk|op zijn laatst|ten laatste|als uiterste datum|is de deadline|is de uiterste datum|of eerder|is de laatste dag|is de sluitingsdatum|binnen zijn|binnen hebben|op z’n laatst',
+    latest:
+      'uiterlijk|op zijn laatst|ten laatste|als uiterste datum|is de deadline|is de uiterste datum|of eerder|is de laatste dag|is de sluitingsdatum|binnen zijn|binnen hebben|op z’n laatst',
     dueNoun:
       'deadline|uiterste datum|vervaldatum|vervalt|verloopt|sluitingsdatum|inleverdatum|te betalen|termijn|te laat|laatste dag|uiterlijk|betaaltermijn|einddatum|aanleverdatum|opleverdatum|betaaldatum|uiterste inleverdatum|achterstallig|streefdatum',
     purpose: 'voor|tijdig voor|op tijd voor|vóór|voorafgaand aan|ten behoeve van',
@@ -86,7 +92,8 @@ export const nl: Language = {
     event:
       'vergadering|bijeenkomst|opening|bezoek|vindt plaats|plaatsvinden|plaats|aankomst|komt aan|geboekt|gepland|concert|workshop|conferentie|seminar|training|cursus|feest|lunch|diner|receptie|vakantie|ceremonie|gesprek|afspraak|overleg|tentoonstelling|beurs|reis|vertrek|begint|start|verjaardag|bruiloft|lezing|repetitie|inspectie|schouw|levering|geleverd|evenement|sessie|opent|congres|rondleiding|borrel|bespreking|excursie|etentje|festival|open dag',
     past: 'was|waren|sinds|ontvangen|ontvingen|gestuurd|verzonden|vorige|afgelopen|besproken|besteld|gekocht|geleverd op|aangekomen|had|hadden|plaatsgevonden|betaald|ondertekend|afgesproken|geschreven|gisteren|heb ik|hebben wij|hebben we|werd|ingediend|gemeld',
-    issue: 'datum|van|gedateerd|d.d.|dd|uitgegeven|factuurdatum|datum|gemaakt op|opgesteld op|brief van|factuur van|mail van|bericht van|gepubliceerd|versie|dagtekening',
+    issue:
+      'datum|van|gedateerd|d.d.|dd|uitgegeven|factuurdatum|datum|gemaakt op|opgesteld op|brief van|factuur van|mail van|bericht van|gepubliceerd|versie|dagtekening',
     absence:
       'afwezig|niet op kantoor|met vakantie|op vakantie|gesloten|niet bereikbaar|weer bereikbaar|weer op kantoor|ziek|openingstijden|geopend|terug op|met verlof|buiten kantoor|niet aanwezig|bereikbaar',
     commit:
@@ -96,7 +103,8 @@ export const nl: Language = {
     lift: 'niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig',
   },
   requests: {
-    please: 'alstublieft|alsjeblieft|svp|s.v.p.|aub|a.u.b.|graag|indien mogelijk|zo mogelijk|bedankt|dank u|dank je|ook|en|dan|even|alvast|eventjes|misschien|vriendelijk',
+    please:
+      'alstublieft|alsjeblieft|svp|s.v.p.|aub|a.u.b.|graag|indien mogelijk|zo mogelijk|bedankt|dank u|dank je|ook|en|dan|even|alvast|eventjes|misschien|vriendelijk',
     frames:
       'kunnen we|zullen we|wees zo vriendelijk|ik zou u willen vragen|ik zou je willen vragen|kunt u alstublieft|kunt u|kun je alsjeblieft|kun je|kan je|kunnen jullie|kan u|zou u|zou u zo vriendelijk willen zijn om|zou je|zouden jullie|zou u kunnen|zou je kunnen|wilt u|wilt u alstublieft|wil je|wil je alsjeblieft|willen jullie|gelieve|graag|ik verzoek u|wij verzoeken u|we verzoeken u|u wordt verzocht|wij vragen u|we vragen u|ik vraag u|ik wil u vragen|ik wil je vragen|wij willen u vragen|we willen je vragen|mag ik u vragen|mag ik je vragen|mogen wij u verzoeken|u moet|je moet|jullie moeten|u dient|je dient|vergeet niet|vergeet u niet|denk eraan|denk eraan om|denkt u eraan|ik moet|we moeten|wij moeten|het zou fijn zijn als u|het zou fijn zijn als je|het zou mooi zijn als je|ik zou het op prijs stellen als u|ik zou het op prijs stellen als je|wij zouden het op prijs stellen als u|zorg ervoor dat|zorg dat|zou het mogelijk zijn|is het mogelijk|is het mogelijk om|zou het mogelijk zijn om|alstublieft|alsjeblieft|svp|aub|kan iemand|zou iemand|kunnen we|we zouden graag willen dat u|ik zou graag willen dat u|ik zou graag willen dat je|ik wil graag dat je|ik wil graag dat u|verzoeke|er moet|iemand moet|het is noodzakelijk|het is nodig om',
     needs:
@@ -110,29 +118,35 @@ export const nl: Language = {
       'sturen|stuur|stuurt|opsturen|toesturen|terugsturen|bevestigen|bevestig|bevestigt|controleren|controleer|nakijken|nalezen|kijk|tekenen|teken|ondertekenen|onderteken|goedkeuren|keur|antwoorden|antwoord|reageren|reageer|bellen|bel|belt|boeken|boek|bestellen|bestel|bestelt|betalen|betaal|betaalt|voldoen|overmaken|maak|maakt|voorbereiden|bereid|aanleveren|lever|levert|leveren|indienen|dien|dient in|invullen|vul|vult|bijwerken|werk|uploaden|upload|doorsturen|delen|deel|deelt|regelen|regel|regelt|organiseren|organiseer|meenemen|meebrengen|neem|neemt|brengen|breng|brengt|kopen|koop|halen|haal|geven|geef|geeft|maken|schrijven|schrijf|afronden|rond|afmaken|contact opnemen|vragen|vraag|informeren|informeer|laten weten|laat|doorgeven|opruimen|ruim|schoonmaken|repareren|repareer|vervangen|vervang|verlengen|verleng|registreren|registreer|aanmelden|meld|meldt|melden|printen|print|afdrukken|scannen|scan|kopiëren|ophalen|meten|meet|tellen|tel|testen|test|installeren|installeer|verwijderen|verwijder|toevoegen|voeg|wijzigen|wijzig|aanpassen|pas|corrigeren|corrigeer|sluiten|sluit|openen|open|lezen|lees|leest|zoeken|zoek|kiezen|kies|beslissen|zetten|zet|leggen|leg|helpen|help|bijwonen|komen|kom|komt|bezoeken|bezoek|inspecteren|inspecteer|fotograferen|fotografeer|labelen|label|opstellen|stel|stelt|berekenen|bereken|vertalen|vertaal|redigeren|publiceren|publiceer|aankondigen|uitnodigen|nodig|reserveren|reserveer|annuleren|annuleer|verplaatsen|herinneren|herinner|opvolgen|archiveren|archiveer|verrekenen|vergoeden|factureren|offreren|beoordelen|beoordeel|plannen|plan|bespreken|bespreek|afstemmen|zorgen|zorg|bewaren|bewaar|water geven|voeren|uitzetten|rapporteren|aangeven|beschrijven|uitleggen|verstrekken|verstrek|verwerken|verwerk|inplannen|tellen|nemen|sorteren|sorteer|verzamelen|verzamel|inpakken|pak|invoeren|voer|doorlezen|checken|check|maken|terugbrengen|inleveren|retourneren|retourneer|samenvatten|opvragen|opzoeken|uitzoeken|nabellen|schoonmaken|opnemen|doen|doe|verzenden|verzend|mailen|mail|bezorgen|afspreken|ondernemen|opleveren|voorleggen|opgeven|nagaan|schilderen',
     forms: '',
     verbLast: true,
-    particles: 'terug|op|in|aan|af|mee|uit|door|toe|bij|na|over|klaar|voor|vast|goed|samen|schoon|weg|langs|langs',
+    particles:
+      'terug|op|in|aan|af|mee|uit|door|toe|bij|na|over|klaar|voor|vast|goed|samen|schoon|weg|langs|langs',
     indirect: 'ons|mij|me|hem|haar|hen|u|je|jullie|aan ons|aan mij|naar ons|naar mij',
-    fillers: 'alstublieft|alsjeblieft|ook|nog|even|eens|graag|ons|mij|me|aub|svp|om|te|direct|z.s.m.|zo spoedig mogelijk|nu|dan|alvast|hiervoor|eventueel|allemaal',
+    fillers:
+      'alstublieft|alsjeblieft|ook|nog|even|eens|graag|ons|mij|me|aub|svp|om|te|direct|z.s.m.|zo spoedig mogelijk|nu|dan|alvast|hiervoor|eventueel|allemaal',
     pronouns: 'het|deze|dit|dat|die|ze',
     reason:
       'zodat|omdat|want|aangezien|om te|anders|indien|als|mits|voordat|zodra|wanneer|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen',
     high: 'dringend|spoed|urgent|zo snel mogelijk|zo spoedig mogelijk|z.s.m.|zsm|asap|kritiek|hoge prioriteit|prioriteit: hoog|onmiddellijk|direct nodig|zeer belangrijk|hoogste prioriteit|met spoed|per direct|prioriteit hoog|haast|topprioriteit|onverwijld|met grote spoed|per omgaande',
-    medium: 'gemiddelde prioriteit|normale prioriteit|prioriteit: normaal|prioriteit: gemiddeld|prioriteit normaal|prioriteit: middel',
+    medium:
+      'gemiddelde prioriteit|normale prioriteit|prioriteit: normaal|prioriteit: gemiddeld|prioriteit normaal|prioriteit: middel',
     low: 'geen haast|geen spoed|niet dringend|niet urgent|wanneer u tijd heeft|wanneer je tijd hebt|als je tijd hebt|als u tijd heeft|lage prioriteit|prioriteit: laag|neem de tijd|op uw gemak|op je gemak|geen haast bij|rustig aan|prioriteit laag|heeft geen haast|wanneer het uitkomt|als het uitkomt|als je een minuutje hebt|wanneer je een momentje hebt|als je even tijd hebt|haast is er niet|zonder haast|er is geen haast|als je een moment hebt',
     taskHeading:
       'taken|taak|acties|actiepunten|actielijst|te doen|to do|todo|to-do|volgende stappen|openstaande punten|graag|kunt u|kun je|kunnen jullie|het volgende|we hebben nodig|wat er moet gebeuren|afspraken en acties|checklist|nog te doen|wil je|wilt u|volgende|werkzaamheden|een paar dingen|klussen|actie',
     otherHeading:
       'agenda|prijzen|prijslijst|openingstijden|programma|menu|deelnemers|aanwezig|bijlagen|inhoud|onderwerpen|besteloverzicht|nieuws|contact|afwezig|inbegrepen|inclusief|gedaan|afgerond|ter informatie|ingrediënten|artikelen|planning|adres|producten|tarieven|kosten',
     action: 'actie|taak|wat|te doen|omschrijving|activiteit|punt|onderwerp|werk|maatregel|stap|actiepunt',
-    owner: 'wie|verantwoordelijke|verantwoordelijk|eigenaar|persoon|toegewezen aan|naam|door|uitvoerder|door wie',
+    owner:
+      'wie|verantwoordelijke|verantwoordelijk|eigenaar|persoon|toegewezen aan|naam|door|uitvoerder|door wie',
     when: 'deadline|wanneer|datum|voor wanneer|uiterlijk|gereed|vervaldatum|termijn|uiterste datum|klaar op|voor',
     done: 'status|gereed|afgerond|gedaan|voortgang|klaar|stand',
   },
   mail: {
-    greeting: 'beste|geachte|hallo|hoi|dag|goedemorgen|goedemiddag|goedenavond|lieve|hi|hey|allen|beste allemaal|ha',
+    greeting:
+      'beste|geachte|hallo|hoi|dag|goedemorgen|goedemiddag|goedenavond|lieve|hi|hey|allen|beste allemaal|ha',
     signOff:
       'met vriendelijke groet|met vriendelijke groeten|vriendelijke groeten|vriendelijke groet|groeten|groet|hartelijke groeten|hartelijke groet|mvg|bedankt|dank u wel|dank je wel|alvast bedankt|met dank|tot ziens|hoogachtend|liefs|met hartelijke groet|beste groeten|gr|met groet|hartelijk dank|veel dank|tot dan|alvast dank|met vr. gr.|dank alvast|fijne dag|prettig weekend|dank en groet',
-    mobile: 'verstuurd vanaf mijn|verzonden vanaf mijn|verstuurd met|verzonden met|outlook voor|verzonden via|verstuurd via',
+    mobile:
+      'verstuurd vanaf mijn|verzonden vanaf mijn|verstuurd met|verzonden met|outlook voor|verzonden via|verstuurd via',
     legal:
       'vertrouwelijk|vertrouwelijke|geadresseerde|bestemd voor|ten onrechte ontvangen|abusievelijk|per abuis|openbaarmaking|denk aan het milieu|voordat u deze|kvk|btw|handelsregister|disclaimer|aansprakelijk|onbevoegden|virussen|te vernietigen',
     unsubscribe:

@@ -59,11 +59,15 @@ export const pt: Language = {
     endOf: 'fim de|final de|fins de|o fim de|o final de|finais de|fim do mês de|ao fim de|ao final de',
     middleOf: 'meados de|em meados de|meio de|a meio de',
     startOf: 'início de|no início de|princípio de|começo de|inícios de|no começo de',
-    weekEnd: 'fim da semana|final da semana|o fim da semana|o final da semana|fim desta semana|final desta semana|o fim desta semana|fim de semana|ao fim da semana|ao final da semana',
-    monthEnd: 'fim do mês|final do mês|o fim do mês|o final do mês|fim deste mês|final deste mês|ao fim do mês|ao final do mês',
+    weekEnd:
+      'fim da semana|final da semana|o fim da semana|o final da semana|fim desta semana|final desta semana|o fim desta semana|fim de semana|ao fim da semana|ao final da semana',
+    monthEnd:
+      'fim do mês|final do mês|o fim do mês|o final do mês|fim deste mês|final deste mês|ao fim do mês|ao final do mês',
     yearEnd: 'fim do ano|final do ano|o fim do ano|o final do ano|fim deste ano',
-    within: 'no prazo de|num prazo de|em um prazo de|dentro de|em até|em|nos próximos|nas próximas|no prazo máximo de|daqui a|no espaço de|em no máximo',
-    fromNow: 'a partir de hoje|a contar de hoje|após a recepção|após o recebimento|a contar da recepção|a contar da data|após receção',
+    within:
+      'no prazo de|num prazo de|em um prazo de|dentro de|em até|em|nos próximos|nas próximas|no prazo máximo de|daqui a|no espaço de|em no máximo',
+    fromNow:
+      'a partir de hoje|a contar de hoje|após a recepção|após o recebimento|a contar da recepção|a contar da data|após receção',
     agoBefore: 'há',
     agoAfter: 'atrás',
     article: 'o|a|os|as',
@@ -79,13 +83,15 @@ export const pt: Language = {
     weekOf: 'semana de|a semana de|semana do dia',
     from: 'de|do dia|entre|entre os dias|desde|a partir de',
     to: 'a|ao dia|até|até ao dia|e|para|-',
-    every: 'cada|todos os|todas as|diário|semanal|mensal|às segundas|às terças|às quartas|às quintas|às sextas|diariamente',
+    every:
+      'cada|todos os|todas as|diário|semanal|mensal|às segundas|às terças|às quartas|às quintas|às sextas|diariamente',
   },
   cues: {
     by: 'tem até|tens até|têm até|até|até ao|até o|até a|até à|até ao dia|até o dia|até dia|até ao final|até o fim|até às|antes de|antes do|antes do dia|antes da|o mais tardar|o mais tardar até|o mais tardar em|no máximo até|no máximo|no mais tardar|impreterivelmente até|até no máximo|data limite|data-limite|a data limite é|data limite é|o prazo é|o prazo termina em|o prazo termina no dia|o prazo termina a|o prazo acaba em|o prazo vai até|prazo até|prazo|prazo final|prazo de entrega|vence em|vence no dia|vence a|vence dia|vencimento em|vencimento|expira em|expira a|expira no dia|termina em|termina a|termina no dia|encerra em|encerra a|encerram-se em|encerram a|não depois de|pagável até|a pagar até|com vencimento em|entregar até|confirmar até|para entrega até|no prazo de|em até',
     until: 'válido até|válida até|dentro de|antes que|para|para o dia',
     on: 'em|no|na|no dia|dia|de|do|da|a|ao|é|é o dia|é no dia|para o dia|esta|este|nesta|neste|às|até',
-    latest: 'o mais tardar|no máximo|no mais tardar|impreterivelmente|é a data limite|é o prazo|é o último dia|ou antes|sem falta',
+    latest:
+      'o mais tardar|no máximo|no mais tardar|impreterivelmente|é a data limite|é o prazo|é o último dia|ou antes|sem falta',
     dueNoun:
       'prazo|data limite|data-limite|vencimento|vence|expira|data de entrega|último dia|em atraso|encerramento|entrega|a pagar|deadline|limite|prazo final|prazo de entrega|vencida|termina|data de vencimento|confirmação',
     purpose: 'para|antes de|a tempo de|antes da|antes do|a tempo para|com vista a',
@@ -94,7 +100,8 @@ export const pt: Language = {
     event:
       'reunião|encontro|inauguração|visita|terá lugar|tem lugar|realiza-se|realizar-se-á|será realizada|acontece|chegada|chega|chegará|reservado|previsto|prevista|marcada|marcado|concerto|oficina|workshop|conferência|seminário|formação|treinamento|curso|festa|almoço|jantar|recepção|receção|férias|cerimónia|cerimônia|chamada|entrevista|exposição|feira|viagem|partida|começa|início|inicia|aniversário|casamento|ensaio|inspeção|vistoria|abertura|assembleia|sessão|evento|abre|congresso|palestra|convidamos|festival|será entregue|decorre',
     past: 'era|foi|foram|desde|recebido|recebemos|recebi|enviado|enviámos|enviamos em|enviei|passado|última|reunimos|falámos|falamos|encomendado|comprámos|entregue|chegou|havia|teve lugar|pago|assinado|acordado|escreveu|ontem|tivemos|realizou-se|estive|aconteceu|solicitado em',
-    issue: 'data|datado|datada|com data|emitido|emitida|data de emissão|de|data da fatura|criado|fatura de|carta de|mensagem de|e-mail de|publicado|versão|expedido',
+    issue:
+      'data|datado|datada|com data|emitido|emitida|data de emissão|de|data da fatura|criado|fatura de|carta de|mensagem de|e-mail de|publicado|versão|expedido',
     absence:
       'ausente|fora do escritório|de férias|fechado|fechada|encerrado|encerrada|encerrados|indisponível|estarei de volta|estou de volta|de volta no dia|horário de funcionamento|horário de atendimento|aberto|aberta|de baixa|de licença|regresso|não estarei|estarei fora',
     commit:
@@ -104,13 +111,15 @@ export const pt: Language = {
     lift: 'já não é necessário|já não precisa|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado',
   },
   requests: {
-    please: 'por favor|se possível|obrigado|obrigada|muito obrigado|muito obrigada|também|além disso|e|depois|então|desde já|se puder|gentilmente|pf|p.f.|já agora',
+    please:
+      'por favor|se possível|obrigado|obrigada|muito obrigado|muito obrigada|também|além disso|e|depois|então|desde já|se puder|gentilmente|pf|p.f.|já agora',
     frames:
       'podemos|poderíamos|solicita-se|pede-se|solicitamos a vossa excelência que|faça favor de|por favor|poderia por favor|poderia|poderiam|podia|podiam|podes por favor|podes|pode por favor|pode|podem|poderias|favor|queira|queiram|peço que|pedimos que|peço-lhe que|pedimos-lhe que|peço-te que|pedia que|pedia-lhe que|pedia-te que|pedia o favor de|peço o favor de|solicitamos que|solicito que|agradeço que|agradecemos que|agradecia que|agradecíamos que|agradeceria que|agradeceríamos que|gostaria que|gostaríamos que|preciso que|precisamos que|preciso de que|quero que|deve|devem|deves|devemos|tem de|têm de|tens de|tem que|têm que|tens que|temos de|temos que|tenho de|tenho que|é preciso|é necessário|não se esqueça de|não te esqueças de|não se esqueçam de|lembre-se de|lembra-te de|não esqueça de|não esquecer de|seria possível|é possível|será possível|teria a amabilidade de|faça o favor de|faz o favor de|certifique-se de|certifica-te de|alguém pode|alguém poderia|gostaria de lhe pedir que|gostaria de pedir que|gostaria de pedir para|peço para|pedimos para|convidamos a|importa-se de|importas-te de|há que|convém|você poderia|você pode|vocês podem|vocês poderiam|consegue|consegues|conseguem|falta',
     needs:
       'precisamos de|precisamos do|precisamos da|precisamos dos|precisamos das|preciso de|preciso do|preciso da|preciso dos|preciso das|necessitamos de|necessitamos do|necessitamos da|necessito de|aguardamos|aguardo|estamos à espera de|estamos à espera da|estamos à espera do|falta-nos|faltam-nos|ainda falta|ainda faltam|solicitamos o envio de|solicitamos o envio da|solicitamos o envio do|solicitamos o envio dos|solicitamos|solicito o envio de|ainda precisamos de|gostaríamos de receber|estamos a aguardar|estamos aguardando|continuamos à espera de',
     provide: 'Enviar',
-    passive: 'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser',
+    passive:
+      'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser',
     courtesy:
       'não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência',
     generic: 'tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver',
@@ -120,7 +129,8 @@ export const pt: Language = {
     verbLast: false,
     particles: '',
     indirect: 'nos|me|lhe|lhes|-nos|-me|-lhe|a nós|você|vocês|te|-lo|-la|se|para mim|para nós',
-    fillers: 'também|já|por favor|nos|me|lhe|novamente|rapidamente|você|urgentemente|ainda|então|que|te|se|o mais',
+    fillers:
+      'também|já|por favor|nos|me|lhe|novamente|rapidamente|você|urgentemente|ainda|então|que|te|se|o mais',
     pronouns: 'o|a|os|as|isto|isso|ele|ela',
     reason:
       'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|se|antes que|assim que|quando|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado',
@@ -141,7 +151,8 @@ export const pt: Language = {
       'caro|cara|caros|caras|olá|oi|bom dia|boa tarde|boa noite|prezado|prezada|prezados|prezadas|exmo|exma|exmos|estimado|estimada|estimados|querido|querida|viva',
     signOff:
       'cumprimentos|com os melhores cumprimentos|melhores cumprimentos|atenciosamente|cordialmente|abraço|um abraço|abraços|obrigado|obrigada|muito obrigado|muito obrigada|saudações|atentamente|com os meus cumprimentos|beijinhos|até breve|grato|grata|desde já obrigado|desde já obrigada|bom trabalho|att|cordiais saudações|com cumprimentos|até logo|respeitosamente|bjs|beijos',
-    mobile: 'enviado do meu|enviado a partir do|enviado de|obter o outlook|obter outlook|enviado por telemóvel|enviado pelo meu',
+    mobile:
+      'enviado do meu|enviado a partir do|enviado de|obter o outlook|obter outlook|enviado por telemóvel|enviado pelo meu',
     legal:
       'confidencial|confidencialidade|destinatário|recebeu esta mensagem por engano|recebeu por engano|recebido por engano|proibida|antes de imprimir|ambiente|proteção de dados|rgpd|aviso legal|divulgação|vírus|eliminá-la|nipc|cnpj',
     unsubscribe:

@@ -59,11 +59,14 @@ export const sv: Language = {
     endOf: 'slutet av|slutet på|slut|utgången av|i slutet av|sista',
     middleOf: 'mitten av|mitten på|mitt i|i mitten av|medio',
     startOf: 'början av|början på|tidigt|i början av|start',
-    weekEnd: 'slutet av veckan|slutet på veckan|veckans slut|veckoslutet|slutet av denna vecka|slutet av den här veckan|helgen|veckoslut|utgången av veckan|slutet av vecka',
-    monthEnd: 'slutet av månaden|slutet på månaden|månadens slut|månadsskiftet|slutet av denna månad|slutet av den här månaden|utgången av månaden|sista i månaden',
+    weekEnd:
+      'slutet av veckan|slutet på veckan|veckans slut|veckoslutet|slutet av denna vecka|slutet av den här veckan|helgen|veckoslut|utgången av veckan|slutet av vecka',
+    monthEnd:
+      'slutet av månaden|slutet på månaden|månadens slut|månadsskiftet|slutet av denna månad|slutet av den här månaden|utgången av månaden|sista i månaden',
     yearEnd: 'slutet av året|slutet på året|årets slut|årsskiftet|utgången av året|slutet av detta år',
     within: 'inom|om|inom de närmaste|under de närmaste|inom loppet av|på|inom en tid av|inom högst',
-    fromNow: 'från idag|från i dag|efter mottagandet|från mottagandet|räknat från idag|från och med idag|efter fakturadatum',
+    fromNow:
+      'från idag|från i dag|efter mottagandet|från mottagandet|räknat från idag|från och med idag|efter fakturadatum',
     agoBefore: 'för',
     agoAfter: 'sedan',
     article: 'den|det|de',
@@ -79,13 +82,16 @@ export const sv: Language = {
     weekOf: 'veckan som börjar|veckan från|veckan den',
     from: 'från|mellan|mellan den|från den|från och med',
     to: 'till|till den|och|och den|till och med|t.o.m.|-',
-    every: 'varje|alla|dagligen|veckovis|månadsvis|på måndagar|på tisdagar|på onsdagar|på torsdagar|på fredagar|måndagar|vardagar',
+    every:
+      'varje|alla|dagligen|veckovis|månadsvis|på måndagar|på tisdagar|på onsdagar|på torsdagar|på fredagar|måndagar|vardagar',
   },
   cues: {
     by: 'du har till|ni har till|har tid till|du har på dig till|ni har på er till|senast|senast den|senast på|senast till|senast kl|allra senast|allra senast den|före|före den|innan|innan den|inte senare än|inte senare än den|förfaller|förfaller den|förfallodag|förfallodatum|sista dag|sista dagen är|sista datum|sista dag är|sista datum är|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista anmälningsdag är|sista ansökningsdag är|sista svarsdag är|sista inlämningsdag är|sista betalningsdag|sista betalningsdag är|deadline|deadline är|deadline den|stänger den|stänger|går ut den|går ut|löper ut den|löper ut|upphör den|att betala senast|betalas senast|osa|osa senast|o.s.a. senast|svar senast|svara senast|tidsfrist|tidsfristen är|tidsfristen går ut|inom|lämnas in senast|är klar den|i god tid före',
-    until: 'giltig till|giltigt till|giltig till och med|gäller till|tills|gäller till och med|t.o.m.|till|till den|fram till|fram till den|till och med',
+    until:
+      'giltig till|giltigt till|giltig till och med|gäller till|tills|gäller till och med|t.o.m.|till|till den|fram till|fram till den|till och med',
     on: 'den|på|till|för|nu på|är|är den|av|i|om|kl|klockan|nästa|till den|vid',
-    latest: 'senast|allra senast|som senast|är deadline|är sista dag|är sista datum|är sista dagen|eller tidigare|är sista svarsdag|är tidsfristen|är sista anmälningsdag',
+    latest:
+      'senast|allra senast|som senast|är deadline|är sista dag|är sista datum|är sista dagen|eller tidigare|är sista svarsdag|är tidsfristen|är sista anmälningsdag',
     dueNoun:
       'deadline|förfallodag|förfallodatum|förfaller|sista dag|sista datum|tidsfrist|stänger|löper ut|går ut|försenad|sista dagen|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista betalningsdag|klart senast|inlämning|osa|att betala|förfallen|senast|slutdatum|svarstid|leveransdatum|måldatum',
     purpose: 'till|för|i tid till|inför|före|innan|i god tid till',
@@ -94,7 +100,8 @@ export const sv: Language = {
     event:
       'möte|mötet|sammanträde|träff|träffas|invigning|invigningen|besök|besöket|äger rum|hålls|ankomst|kommer fram|anländer|bokat|bokad|planerat|planerad|konsert|konserten|workshop|workshopen|konferens|konferensen|seminarium|utbildning|utbildningen|kurs|kursen|fest|festen|lunch|lunchen|middag|mottagning|semester|ceremoni|samtal|intervju|intervjun|utställning|utställningen|mässa|mässan|resa|resan|avresa|börjar|startar|start|födelsedag|bröllop|föreläsning|föreläsningen|repetition|besiktning|besiktningen|leverans|leveransen|levereras|öppning|stämma|årsmöte|årsmötet|evenemang|session|öppnar|kongress|vernissage|vernissagen|visning|visningen|styrelsemöte|styrelsemötet|festival|öppet hus|inbjuder|välkommen till',
     past: 'var|sedan|mottagit|mottog|fick|fått|skickade|skickat|förra|senaste|diskuterade|beställde|beställt|köpte|levererades|kom|hade|ägde rum|betalade|betalat|undertecknade|överenskommet|skrev|igår|i går|talades|har fått|blev|hölls|anmäldes|pratade',
-    issue: 'daterad|daterat|utfärdad|utfärdat|fakturadatum|av den|datum|skapad|skapat|brev från|faktura från|mejl från|från den|publicerad|version|upprättad',
+    issue:
+      'daterad|daterat|utfärdad|utfärdat|fakturadatum|av den|datum|skapad|skapat|brev från|faktura från|mejl från|från den|publicerad|version|upprättad',
     absence:
       'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|är tillbaka|tillbaka på kontoret|tillbaka den|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna',
     commit:
@@ -104,7 +111,8 @@ export const sv: Language = {
     lift: 'behövs inte längre|inte längre nödvändigt|behöver inte längre|behöver vi inte längre|behöver jag inte längre|behöver du inte längre|behöver ni inte längre|är inställt|inställd|inställt|avbokat|bortse från|ni kan bortse|du kan bortse|redan gjort|redan klart|redan löst|redan ordnat|glöm det|återkallad|återkallat|krävs inte längre|inte längre aktuellt|inte aktuell längre|utgår|är inte längre|behövs inte mer|dras tillbaka|dragits tillbaka|inte aktuellt längre|strunta i|makulera',
   },
   requests: {
-    please: 'vänligen|snälla|tack|om möjligt|gärna|tack på förhand|också|även|och|sedan|då|är du snäll|om du kan|om ni kan|så|lite|bara',
+    please:
+      'vänligen|snälla|tack|om möjligt|gärna|tack på förhand|också|även|och|sedan|då|är du snäll|om du kan|om ni kan|så|lite|bara',
     frames:
       'skulle vi kunna|ska vi|vi uppmanar er att|jag vill be dig att|jag vill be dig|vi vill be er att|vi vill be er|jag skulle behöva att du|vänligen|var vänlig och|var vänlig att|var snäll och|kan du vara snäll och|kan du snälla|snälla|kan du|kan ni|skulle du kunna|skulle ni kunna|kunde du|kunde ni|skulle du vilja|skulle ni vilja|vill du|vill ni|jag ber dig|jag ber er|vi ber dig|vi ber er|jag ber dig att|vi ber dig att|jag ber er att|vi ber er att|du ombeds|ni ombeds|du ombeds att|ni ombeds att|jag skulle vilja be dig|jag skulle vilja be er|jag skulle vilja be dig att|vi skulle vilja be er att|vi skulle vilja be dig att|får jag be dig att|får vi be er att|du måste|ni måste|du behöver|ni behöver|du bör|ni bör|du ska|ni ska|jag måste|vi måste|vi behöver|jag behöver|glöm inte att|glöm inte|kom ihåg att|tänk på att|se till att|det vore bra om du kunde|det vore bra om ni kunde|det vore snällt om du kunde|jag skulle uppskatta om du kunde|vi skulle uppskatta om ni kunde|jag vore tacksam om du kunde|vi vore tacksamma om ni kunde|jag är tacksam om du kan|vi är tacksamma om ni kan|vi är tacksamma om du kan|skulle det vara möjligt att|är det möjligt att|jag vill att du|vi vill att ni|jag vill att ni|hinner du|hinner ni|har du möjlighet att|har ni möjlighet att|någon måste|kan någon|skulle någon kunna|det är viktigt att|vi bör|kan vi|gärna',
     needs:
@@ -125,7 +133,8 @@ export const sv: Language = {
     reason:
       'så att|för att|eftersom|därför att|annars|om|såvida|innan vi|innan jag|så snart|när|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi',
     high: 'brådskande|akut|så snart som möjligt|snarast möjligt|snarast|omgående|asap|kritiskt|hög prioritet|prioritet: hög|omedelbart|mycket viktigt|högsta prioritet|genast|bråttom|brådskar|skyndsamt|prioritet hög|så fort som möjligt|med högsta prioritet|prio 1|viktigt och brådskande|urgent|så fort du kan',
-    medium: 'medelhög prioritet|normal prioritet|prioritet: normal|prioritet: medel|prioritet medel|medelprioritet',
+    medium:
+      'medelhög prioritet|normal prioritet|prioritet: normal|prioritet: medel|prioritet medel|medelprioritet',
     low: 'ingen brådska|ingen stress|inte brådskande|inte bråttom|när du har tid|när ni har tid|låg prioritet|prioritet: låg|ta den tid du behöver|det är inte bråttom|i mån av tid|ingen panik|när du hinner|när ni hinner|prioritet låg|vid tillfälle|när du har en stund|när du får tid|när det passar|inte akut|ej brådskande|när du har en minut|i lugn och ro|brådskar inte',
     taskHeading:
       'uppgifter|uppgift|åtgärder|åtgärdslista|att göra|att-göra|todo|to do|nästa steg|öppna punkter|vänligen|kan du|kan ni|skulle du kunna|följande|vi behöver|det här behöver göras|checklista|kvar att göra|beslut och åtgärder|saker att göra|aktiviteter|några saker|arbetslista|behöver göras|är ni snälla',
@@ -137,7 +146,8 @@ export const sv: Language = {
     done: 'status|klart|klar|färdig|utfört|läge|gjort',
   },
   mail: {
-    greeting: 'hej|hejsan|bästa|kära|käre|god morgon|god dag|hallå|tjena|hej alla|god kväll|hi|goddag|hejhej|tja',
+    greeting:
+      'hej|hejsan|bästa|kära|käre|god morgon|god dag|hallå|tjena|hej alla|god kväll|hi|goddag|hejhej|tja',
     signOff:
       'med vänliga hälsningar|vänliga hälsningar|vänlig hälsning|hälsningar|mvh|bästa hälsningar|med vänlig hälsning|tack|tack på förhand|hälsar|vi hörs|ha det bra|med bästa hälsningar|varma hälsningar|kramar|vi ses|tack så mycket|stort tack|hälsning|allt gott|trevlig helg|med tack|många hälsningar|hjärtliga hälsningar|kram|bästa hälsning',
     mobile: 'skickat från min|skickat från|hämta outlook|skickat med|skaffa outlook|skickades från',

@@ -11,7 +11,9 @@ export const requestTitle = readingKind(schema, {
   find: (_, { reading }) => {
     const { value, spans } = reading.facts.title;
     const title = shortTitle(value);
-    return title === '' ? { missed: { why: 'absent', what: 'a request or a subject' } } : { value: title, spans };
+    return title === ''
+      ? { missed: { why: 'absent', what: 'a request or a subject' } }
+      : { value: title, spans };
   },
   say: () => 'what it asks for',
 });

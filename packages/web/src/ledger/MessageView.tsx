@@ -122,6 +122,8 @@ function PartView({
       return <Folded name="lines of the forward">{body}</Folded>;
     case 'signature':
       return <Folded name={`signature, ${lineCount(words)}`}>{body}</Folded>;
+    case 'footer':
+      return <Folded name={`added by a mail program or a list, ${lineCount(words)}`}>{body}</Folded>;
     case 'history':
       return <Folded name={`earlier in this thread, ${lineCount(words)}`}>{body}</Folded>;
   }
