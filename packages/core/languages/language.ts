@@ -119,6 +119,8 @@ export interface RequestWords {
   pronouns: Words;
   /** Begins a reason, a condition or a purpose. */
   reason: Words;
+  /** Begins another thought where it stands behind a comma. */
+  aside: Words;
   high: Words;
   medium: Words;
   low: Words;

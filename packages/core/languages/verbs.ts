@@ -31,6 +31,7 @@ export const verbsOf = perLanguage(({ requests, mail }: Language) => {
     indirect: start(alternatives(requests.indirect)),
     pronoun: pattern(`^${alternatives(requests.pronouns)}(?![\\p{L}'])`),
     reason: pattern(`(?:[,;]\\s*|\\s+(?:-\\s+)?)${alternatives(requests.reason)}(?![\\p{L}])`),
+    aside: pattern(`,\\s*${alternatives(requests.aside)}(?![\\p{L}])`),
     trailing: pattern(
       `[\\s,]*(?<![\\p{L}])${alternatives(requests.please, requests.high, requests.low)}[\\s,.!]*$`,
     ),

@@ -23,8 +23,9 @@ export function chooseTitle(message: Message, anatomy: Anatomy, places: Places):
     return plain;
   if (own && !own.generic) return titleAt(note, own, 'note');
   const asked = requestIn(latest, thing);
-  if (asked) return titleAt(latest, asked, 'request');
-  return own ? titleAt(note, own, 'note') : plain;
+  if (asked && !asked.generic) return titleAt(latest, asked, 'request');
+  if (own) return titleAt(note, about(own, thing), 'note');
+  return asked ? titleAt(latest, about(asked, thing), 'request') : plain;
 }
 
 /** A forward whose subject differs from the inner one by more than prefixes and list tags. */
@@ -54,6 +55,12 @@ function requestIn(place: Place, thing: string): Request | null {
 function titleAt(place: Place, { title, place: at }: Request, source: 'note' | 'request'): Facts['title'] {
   return { value: short(title), source, spans: evidence(place, at.start, at.end) };
 }
+
+/** “Tell us” says too little alone. */
+const about = (request: Request, thing: string): Request =>
+  thing === '' || request.title.includes(thing)
+    ? request
+    : { ...request, title: `${request.title}: ${thing}` };
 
 /** What “it” is: the attached file by its name, else the subject. */
 function thingOf(message: Message, subject: string): string {

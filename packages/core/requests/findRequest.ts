@@ -53,6 +53,7 @@ function requestIn(
     asked.strength +
     (cut.length > 0 ? 2 : 0) -
     (CONDITION.test(folded) ? 2 : 0) -
+    (asked.generic ? 2 : 0) -
     (ANSWER.test(fold(asked.title)) ? 1 : 0) +
     (asked.title.split(' ').length > 2 ? 0.5 : -0.5);
   return {

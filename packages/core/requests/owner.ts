@@ -1,4 +1,4 @@
-import { fold, LANGUAGES, listOf, type Language } from '../languages/index.ts';
+import { fold, isVerb, LANGUAGES, listOf, type Language } from '../languages/index.ts';
 
 /** Who an item is for, and the item without him. Places count in the item's words. */
 export interface Owned {
@@ -61,7 +61,25 @@ export function ownerOf(words: string, language: Language): Owned {
     if (!found || owner === undefined || !isPerson(owner, language)) continue;
     return cut(words, found.index, found.index + found[0].length, owner);
   }
-  return { owner: null, start: 0, end: 0, words };
+  return actingOwner(words, language) ?? { owner: null, start: 0, end: 0, words };
+}
+
+/** “Tomas asks the roofer” → “ask the roofer” */
+const THIRD = new RegExp(`^(?<owner>${NAME})\\s(?<verb>\\p{Ll}{2,})s\\s`, 'u');
+
+function actingOwner(words: string, language: Language): Owned | null {
+  const found = language.code === 'en' ? THIRD.exec(words) : null;
+  const { owner, verb } = found?.groups ?? {};
+  if (owner === undefined || verb === undefined || !isPerson(owner, language)) return null;
+  const base = [verb, verb.replace(/e$/, '')].find((form) => isVerb(form, language));
+  return base === undefined
+    ? null
+    : {
+        owner,
+        start: 0,
+        end: owner.length,
+        words: `${' '.repeat(owner.length + 1)}${base}${words.slice(owner.length + verb.length + 2)}`,
+      };
 }
 
 function cut(words: string, start: number, end: number, owner = ''): Owned {

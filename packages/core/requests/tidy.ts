@@ -3,15 +3,13 @@ import { fold, verbsOf, type Language } from '../languages/index.ts';
 /** The words up to where a reason, a condition or another sentence begins. */
 export function cutReason(words: string, language: Language): string {
   const folded = fold(words);
-  const ends = [
-    verbsOf(language).reason.exec(folded.slice(3))?.index,
-    /[?;]|\.\s|\.$|!|\s[-–—]\s|\s\(/u.exec(folded)?.index,
-  ];
-  const [reason = folded.length, stop = folded.length] = [
-    ends[0] === undefined ? undefined : ends[0] + 3,
-    ends[1],
-  ];
-  const at = Math.min(reason, stop);
+  const { reason, aside } = verbsOf(language);
+  const ends = [reason, aside].map((pattern) => {
+    const at = pattern.exec(folded.slice(3))?.index;
+    return at === undefined ? folded.length : at + 3;
+  });
+  const stop = /[?;]|\.$|!|\s[-–—]\s|\s\(/u.exec(folded)?.index ?? folded.length;
+  const at = Math.min(...ends, stop);
   return at >= 4 ? words.slice(0, at) : words;
 }
 

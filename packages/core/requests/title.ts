@@ -134,7 +134,7 @@ const isNoOrder = (folded: string, language: Language) =>
 
 /** “Handle this”, “bitte erledigen”: the verb is generic, and what it is about is not said. */
 function isGeneric(words: string, language: Language): boolean {
-  const folded = fold(words)
+  const folded = fold(tidy(cutReason(words, language), language))
     .replace(/[^\p{L}\s']/gu, ' ')
     .trim();
   const tokens = folded.split(/\s+/);
@@ -146,6 +146,7 @@ function needed(text: string, folded: string, language: Language): Asked | null 
   if (!found || verbsOf(language).courtesy.test(folded)) return null;
   const start = found.index + found[0].length;
   const thing = tidy(cutReason(text.slice(start), language), language).replace(/\s+(?:nodig|noch|nog)$/u, '');
+  if (pronounOf(thing, language) !== null) return null;
   return thing.length < 3
     ? null
     : { title: `${language.requests.provide} ${thing}`, strength: 2, start, generic: false };
@@ -160,22 +161,24 @@ function phrase(words: string, language: Language, thing: string): string | null
     .replace(/-(?:nous|moi|lui|leur|me|nos|lhe)$/u, '')
     .replace(/,$/, '');
   let rest = space === -1 ? '' : ordered.slice(space + 1);
-  const { indirect, pronoun } = verbsOf(language);
+  const { indirect } = verbsOf(language);
   const verbWord = fold(verb);
   if (verbWord !== 'let' && verbWord !== 'lassen' && verbWord !== 'laat') {
     const skip = indirect.exec(fold(rest));
     if (skip && skip[0].length < rest.length) rest = rest.slice(skip[0].length);
   }
-  const object = pronoun.exec(fold(rest));
-  if (
-    object &&
-    thing !== '' &&
-    (/^(?:it|them)$/.test(object[0]) || STANDS_ALONE.test(fold(rest.slice(object[0].length))))
-  )
-    rest = `${thing}${rest.slice(object[0].length)}`;
+  const object = pronounOf(rest, language);
+  if (object !== null && thing !== '') rest = `${thing}${rest.slice(object.length)}`;
   const title = `${baseForm(verb, language)} ${rest}`.replace(/\s+/g, ' ').trim();
   if (title.length < 3) return null;
   return capital(title.includes(' ') ? title : `${title} ${thing}`.trim());
+}
+
+/** The pronoun that the words begin with, where it is no article (“la lista”). */
+function pronounOf(words: string, language: Language): string | null {
+  const found = verbsOf(language).pronoun.exec(fold(words))?.[0];
+  if (found === undefined) return null;
+  return /^(?:it|them)$/.test(found) || STANDS_ALONE.test(fold(words.slice(found.length))) ? found : null;
 }
 
 /** Behind a pronoun that is no article. */

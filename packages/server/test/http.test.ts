@@ -29,7 +29,7 @@ describe('tasks', () => {
       due: '2026-12-02T12:00',
       priority: 'high',
       project: { name: 'Loans in' },
-      evidence: { title: { by: 'user', was: 'Loan form' }, priority: { by: 'user', was: null } },
+      evidence: { title: { by: 'user', was: 'Return Loan form' }, priority: { by: 'user', was: null } },
     });
     const sheet = await server.ask(contract.getArrival, { params: { id: task.arrivalId } });
     expect(sheet.tasks).toEqual([changed]);

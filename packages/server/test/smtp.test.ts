@@ -21,7 +21,7 @@ describe('what is accepted', () => {
       from: { address: 'orla@northcape.example' },
       outcome: { kind: 'unclaimed' },
     });
-    expect(arrival?.tasks).toMatchObject([{ title: 'Loan form', due: '2026-11-27' }]);
+    expect(arrival?.tasks).toMatchObject([{ title: 'Return Loan form', due: '2026-11-27' }]);
   });
 
   test('the plus-word is kept, the address is found in any case', async () => {

@@ -113,7 +113,8 @@ export const nl: Language = {
     passive: 'moet|moeten|dient te worden|dienen te worden|moet worden|moeten worden',
     courtesy:
       'aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard',
-    generic: 'regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen',
+    generic:
+      'laten|laat|antwoorden|antwoord|reageren|bevestigen|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen',
     verbs:
       'sturen|stuur|stuurt|opsturen|toesturen|terugsturen|bevestigen|bevestig|bevestigt|controleren|controleer|nakijken|nalezen|kijk|tekenen|teken|ondertekenen|onderteken|goedkeuren|keur|antwoorden|antwoord|reageren|reageer|bellen|bel|belt|boeken|boek|bestellen|bestel|bestelt|betalen|betaal|betaalt|voldoen|overmaken|maak|maakt|voorbereiden|bereid|aanleveren|lever|levert|leveren|indienen|dien|dient in|invullen|vul|vult|bijwerken|werk|uploaden|upload|doorsturen|delen|deel|deelt|regelen|regel|regelt|organiseren|organiseer|meenemen|meebrengen|neem|neemt|brengen|breng|brengt|kopen|koop|halen|haal|geven|geef|geeft|maken|schrijven|schrijf|afronden|rond|afmaken|contact opnemen|vragen|vraag|informeren|informeer|laten weten|laat|doorgeven|opruimen|ruim|schoonmaken|repareren|repareer|vervangen|vervang|verlengen|verleng|registreren|registreer|aanmelden|meld|meldt|melden|printen|print|afdrukken|scannen|scan|kopiëren|ophalen|meten|meet|tellen|tel|testen|test|installeren|installeer|verwijderen|verwijder|toevoegen|voeg|wijzigen|wijzig|aanpassen|pas|corrigeren|corrigeer|sluiten|sluit|openen|open|lezen|lees|leest|zoeken|zoek|kiezen|kies|beslissen|zetten|zet|leggen|leg|helpen|help|bijwonen|komen|kom|komt|bezoeken|bezoek|inspecteren|inspecteer|fotograferen|fotografeer|labelen|label|opstellen|stel|stelt|berekenen|bereken|vertalen|vertaal|redigeren|publiceren|publiceer|aankondigen|uitnodigen|nodig|reserveren|reserveer|annuleren|annuleer|verplaatsen|herinneren|herinner|opvolgen|archiveren|archiveer|verrekenen|vergoeden|factureren|offreren|beoordelen|beoordeel|plannen|plan|bespreken|bespreek|afstemmen|zorgen|zorg|bewaren|bewaar|water geven|voeren|uitzetten|rapporteren|aangeven|beschrijven|uitleggen|verstrekken|verstrek|verwerken|verwerk|inplannen|tellen|nemen|sorteren|sorteer|verzamelen|verzamel|inpakken|pak|invoeren|voer|doorlezen|checken|check|maken|terugbrengen|inleveren|retourneren|retourneer|samenvatten|opvragen|opzoeken|uitzoeken|nabellen|schoonmaken|opnemen|doen|doe|verzenden|verzend|mailen|mail|bezorgen|afspreken|ondernemen|opleveren|voorleggen|opgeven|nagaan|schilderen',
     forms: '',
@@ -125,7 +126,8 @@ export const nl: Language = {
       'alstublieft|alsjeblieft|ook|nog|even|eens|graag|ons|mij|me|aub|svp|om|te|direct|z.s.m.|zo spoedig mogelijk|nu|dan|alvast|hiervoor|eventueel|allemaal',
     pronouns: 'het|deze|dit|dat|die|ze',
     reason:
-      'zodat|omdat|want|aangezien|om te|anders|indien|als|mits|voordat|zodra|wanneer|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen',
+      'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen',
+    aside: 'als|wanneer|indien|ik|wij|we|hij|zij|ze|het|de',
     high: 'dringend|spoed|urgent|zo snel mogelijk|zo spoedig mogelijk|z.s.m.|zsm|asap|kritiek|hoge prioriteit|prioriteit: hoog|onmiddellijk|direct nodig|zeer belangrijk|hoogste prioriteit|met spoed|per direct|prioriteit hoog|haast|topprioriteit|onverwijld|met grote spoed|per omgaande',
     medium:
       'gemiddelde prioriteit|normale prioriteit|prioriteit: normaal|prioriteit: gemiddeld|prioriteit normaal|prioriteit: middel',

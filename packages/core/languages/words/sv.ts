@@ -121,7 +121,7 @@ export const sv: Language = {
     passive: 'måste|ska|skall|bör|behöver|behövs',
     courtesy:
       'tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod',
-    generic: 'ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa',
+    generic: 'säga|säg|svara|höra|bekräfta|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa',
     verbs:
       'skicka|sända|sänd|returnera|återsända|bekräfta|kontrollera|granska|kolla|signera|underteckna|skriva|skriv|godkänna|godkänn|svara|ringa|ring|boka|beställa|beställ|betala|förbereda|förbered|tillhandahålla|lämna|fylla|fyll|komplettera|uppdatera|ladda|vidarebefordra|dela|ordna|organisera|ta|köpa|köp|hämta|ge|göra|gör|avsluta|slutföra|slutför|leverera|överföra|överför|kontakta|fråga|informera|meddela|berätta|städa|rengöra|rengör|laga|reparera|ersätta|ersätt|byta|byt|förnya|registrera|anmäla|anmäl|printa|skanna|kopiera|mäta|mät|räkna|testa|installera|ta bort|radera|lägga|lägg|ändra|rätta|korrigera|stänga|stäng|öppna|läsa|läs|leta|hitta|välja|välj|bestämma|bestäm|sätta|sätt|ställa|ställ|låta|låt|hjälpa|hjälp|delta|komma|kom|besöka|besök|inspektera|fotografera|märka|märk|sammanställa|sammanställ|beräkna|översätta|översätt|redigera|publicera|annonsera|bjuda|bjud|reservera|avboka|flytta|påminna|påminn|följa|följ|arkivera|reglera|fakturera|bedöma|bedöm|utvärdera|planera|diskutera|säkerställa|spara|behålla|vattna|mata|släcka|rapportera|ange|beskriva|beskriv|förklara|utfärda|behandla|handlägga|inkomma|inkom|bifoga|presentera|kalla|sammanfatta|samla|packa|måla|sortera|föreslå|verifiera|attestera|justera|se|tvätta|tömma|töm|mejla|maila|återkomma|återkom|redovisa|bygga|rita|lösa|lös|ansöka|ansök|distribuera|teckna|återlämna|överlämna|inventera|titta|prata|hör|höra|checka|fixa|kalibrera|montera|ladda upp|skicka tillbaka|skicka in|lämna in|fylla i|fyll i|höra av',
     forms: '',
@@ -131,7 +131,8 @@ export const sv: Language = {
     fillers: 'också|även|bara|gärna|snälla|oss|mig|att|nu|sedan|redan|igen|snarast|lite|snabbt|alla|möjligen',
     pronouns: 'det|den|dem|detta|denna|dessa',
     reason:
-      'så att|för att|eftersom|därför att|annars|om|såvida|innan vi|innan jag|så snart|när|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi',
+      'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi',
+    aside: 'om|när|jag|vi|han|hon|det|den',
     high: 'brådskande|akut|så snart som möjligt|snarast möjligt|snarast|omgående|asap|kritiskt|hög prioritet|prioritet: hög|omedelbart|mycket viktigt|högsta prioritet|genast|bråttom|brådskar|skyndsamt|prioritet hög|så fort som möjligt|med högsta prioritet|prio 1|viktigt och brådskande|urgent|så fort du kan',
     medium:
       'medelhög prioritet|normal prioritet|prioritet: normal|prioritet: medel|prioritet medel|medelprioritet',
