@@ -103,7 +103,7 @@ function asksForItems(
   if (open.length < 2 && !(open.length === 1 && entries.length > 1)) return false;
   const head = fold(heading);
   const other = pattern(`^\\W*${alternatives(language.requests.otherHeading)}(?![\\p{L}])`).test(head);
-  if (other && !asks(head, language)) return false;
+  if ((other || /^to \p{L}+ .*:$/u.test(head)) && !asks(head, language)) return false;
   if (own || entries.some((entry) => entry.box !== null)) return true;
   const like = open.filter((entry) => isLikeTask(text, entry, dates, language)).length;
   const data = open.filter((entry) => isPlainData(text.slice(entry.start, entry.end))).length;

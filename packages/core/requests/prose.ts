@@ -1,4 +1,4 @@
-import { linesOf, type Slice } from '../anatomy/index.ts';
+import { linesOf, type Line, type Slice } from '../anatomy/index.ts';
 import type { DatePhrase, Spoken } from '../dates/index.ts';
 import {
   alternatives,
@@ -26,7 +26,8 @@ const FOLLOWING = 6;
 
 /** Lines of minutes: `Ines: send the list by Friday`, `Action: …`. */
 export function ownerLines(text: string, dates: readonly DatePhrase[], language: Language): Item[] {
-  const items = linesOf(text, { start: 0, end: text.length }).flatMap((line) => {
+  const lines = linesOf(text, { start: 0, end: text.length });
+  const items = lines.flatMap(sentencesOfLine).flatMap((line) => {
     const label = actionLabel(language).exec(fold(line.text.slice(0, 40)));
     const start = line.start + (label?.[0].length ?? line.text.length - line.text.trimStart().length);
     const words = text.slice(start, line.end);
@@ -36,6 +37,24 @@ export function ownerLines(text: string, dates: readonly DatePhrase[], language:
     return leads || label ? [itemAt(text, { start, end: line.end }, dates, language, '')] : [];
   });
   return items.length >= 2 ? items : [];
+}
+
+/** Minutes tell what was said and who does what in one line. */
+function sentencesOfLine(line: Line): Line[] {
+  const stops = [...line.text.matchAll(/(?<=\p{L}{3}[.!?])\s+(?=\p{Lu})/gu)].map((m) => ({
+    at: m.index,
+    next: m.index + m[0].length,
+  }));
+  const starts = [0, ...stops.map((stop) => stop.next)];
+  return starts.map((from, i) => {
+    const to = stops[i]?.at ?? line.text.length;
+    return {
+      start: line.start + from,
+      end: line.start + to,
+      next: line.next,
+      text: line.text.slice(from, to),
+    };
+  });
 }
 
 const actionLabel = perLanguage(({ requests }: Language) =>

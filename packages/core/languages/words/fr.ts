@@ -85,7 +85,7 @@ export const fr: Language = {
       'au plus tard|dernier délai|délai de rigueur|maximum|est la date limite|au maximum|ou avant|grand maximum',
     dueNoun:
       'date limite|échéance|délai|dernier délai|date butoir|payable|à payer|en retard|expire|clôture|rsvp|date de remise|dernier jour|à rendre|à remettre|date d’échéance|deadline|limite|date de fin|réponse souhaitée|arrive à échéance',
-    purpose: 'pour|avant|à temps pour|en vue de|en prévision de',
+    purpose: 'à|au|pour|avant|à temps pour|en vue de|en prévision de',
     obligation:
       'doit|doivent|devez|devons|dois|il faut|faut|faudrait|besoin|nécessaire|requis|requise|obligatoire|devrait|devraient|souhaitons|souhaite|attendons|attends|voudrais|voudrions|aimerais|aimerions|n’oubliez pas|n’oublie pas|prière|il faudra|pensez|pense',
     event:
@@ -113,7 +113,7 @@ export const fr: Language = {
     courtesy:
       'n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer',
     generic:
-      'dire|dis|dites|répondre|répondez|réponds|confirmer|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper',
+      'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper',
     verbs:
       'envoyer|envoyez|envoie|renvoyer|renvoyez|retourner|retournez|retourne|confirmer|confirmez|confirme|vérifier|vérifiez|vérifie|relire|relisez|signer|signez|signe|approuver|valider|validez|valide|répondre|répondez|réponds|appeler|appelez|appelle|rappeler|rappelez|réserver|réservez|réserve|commander|commandez|commande|payer|payez|paye|régler|réglez|préparer|préparez|prépare|fournir|fournissez|soumettre|soumettez|remplir|remplissez|remplis|compléter|complétez|mettre|mettez|mets|transmettre|transmettez|transmets|transférer|transférez|partager|partagez|organiser|organisez|apporter|apportez|apporte|acheter|achetez|achète|donner|donnez|donne|faire|faites|fais|rédiger|rédigez|rédige|écrire|écrivez|finir|terminer|terminez|termine|livrer|livrez|déposer|déposez|dépose|virer|contacter|contactez|contacte|demander|demandez|demande|informer|informez|dire|dites|dis|indiquer|indiquez|indique|communiquer|communiquez|ranger|rangez|range|nettoyer|nettoyez|réparer|réparez|remplacer|remplacez|renouveler|renouvelez|inscrire|inscrivez|imprimer|imprimez|imprime|scanner|copier|récupérer|récupérez|chercher|mesurer|compter|tester|testez|installer|supprimer|supprimez|ajouter|ajoutez|ajoute|modifier|modifiez|corriger|corrigez|corrige|fermer|ouvrir|lire|lisez|lis|regarder|trouver|choisir|choisissez|sélectionner|décider|prendre|prenez|prends|remettre|remettez|présenter|laisser|laissez|aider|participer|venir|venez|viens|visiter|inspecter|photographier|étiqueter|dresser|calculer|traduire|traduisez|traduis|éditer|publier|publiez|annoncer|inviter|invitez|annuler|annulez|reporter|relancer|relancez|relance|suivre|classer|archiver|rembourser|facturer|évaluer|planifier|planifiez|discuter|finaliser|finalisez|garder|arroser|nourrir|éteindre|signaler|préciser|précisez|décrire|expliquer|livrer|vider|dessiner|construire|peindre|emballer|stocker|noter|saisir|joindre|joignez|appliquer|diffuser|résumer|réviser|sauvegarder|laver|trier|établir|établissez|actualiser|actualisez|adresser|adressez|adresse|fixer|fixez|convoquer|recueillir|contresigner|rassembler|déclarer|retirer|enregistrer|tenir|changer|caler|proposer|proposez|propose|consulter|passer|passez|passe',
     forms: '',
@@ -132,7 +132,7 @@ export const fr: Language = {
     taskHeading:
       'actions|tâches|tâche|à faire|prochaines étapes|points à traiter|merci de|veuillez|pourriez-vous|pouvez-vous|peux-tu|il faudrait|il faut|les points suivants|choses à faire|reste à faire|plan d’action|nous avons besoin|suivants|suivantes|todo|to-do|actions décidées|ce qu’il reste|décisions et actions|liste des tâches|demandes|quelques points|plusieurs choses',
     otherHeading:
-      'ordre du jour|tarifs|prix|horaires|programme|menu|participants|présents|pièces jointes|sommaire|sujets|récapitulatif|actualités|contact|excusés|inclus|compris|fait|terminé|pour information|ingrédients|articles|calendrier|adresse|produits|horaires d’ouverture|nouveautés',
+      'comment|mode d’emploi|instructions|ordre du jour|tarifs|prix|horaires|programme|menu|participants|présents|pièces jointes|sommaire|sujets|récapitulatif|actualités|contact|excusés|inclus|compris|fait|terminé|pour information|ingrédients|articles|calendrier|adresse|produits|horaires d’ouverture|nouveautés',
     action: 'action|tâche|quoi|à faire|activité|description|point|sujet|travail|mesure|étape',
     owner: 'responsable|qui|attribué à|personne|porteur|nom|pilote|par qui|en charge',
     when: 'échéance|délai|date limite|quand|pour quand|date|avant le|pour le|limite|d’ici',

@@ -86,7 +86,7 @@ export const nl: Language = {
       'uiterlijk|op zijn laatst|ten laatste|als uiterste datum|is de deadline|is de uiterste datum|of eerder|is de laatste dag|is de sluitingsdatum|binnen zijn|binnen hebben|op z’n laatst',
     dueNoun:
       'deadline|uiterste datum|vervaldatum|vervalt|verloopt|sluitingsdatum|inleverdatum|te betalen|termijn|te laat|laatste dag|uiterlijk|betaaltermijn|einddatum|aanleverdatum|opleverdatum|betaaldatum|uiterste inleverdatum|achterstallig|streefdatum',
-    purpose: 'voor|tijdig voor|op tijd voor|vóór|voorafgaand aan|ten behoeve van',
+    purpose: 'naar|voor|tijdig voor|op tijd voor|vóór|voorafgaand aan|ten behoeve van',
     obligation:
       'moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|hebben|gewenst|zorg|zorgt',
     event:
@@ -114,7 +114,7 @@ export const nl: Language = {
     courtesy:
       'aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard',
     generic:
-      'laten|laat|antwoorden|antwoord|reageren|bevestigen|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen',
+      'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen',
     verbs:
       'sturen|stuur|stuurt|opsturen|toesturen|terugsturen|bevestigen|bevestig|bevestigt|controleren|controleer|nakijken|nalezen|kijk|tekenen|teken|ondertekenen|onderteken|goedkeuren|keur|antwoorden|antwoord|reageren|reageer|bellen|bel|belt|boeken|boek|bestellen|bestel|bestelt|betalen|betaal|betaalt|voldoen|overmaken|maak|maakt|voorbereiden|bereid|aanleveren|lever|levert|leveren|indienen|dien|dient in|invullen|vul|vult|bijwerken|werk|uploaden|upload|doorsturen|delen|deel|deelt|regelen|regel|regelt|organiseren|organiseer|meenemen|meebrengen|neem|neemt|brengen|breng|brengt|kopen|koop|halen|haal|geven|geef|geeft|maken|schrijven|schrijf|afronden|rond|afmaken|contact opnemen|vragen|vraag|informeren|informeer|laten weten|laat|doorgeven|opruimen|ruim|schoonmaken|repareren|repareer|vervangen|vervang|verlengen|verleng|registreren|registreer|aanmelden|meld|meldt|melden|printen|print|afdrukken|scannen|scan|kopiëren|ophalen|meten|meet|tellen|tel|testen|test|installeren|installeer|verwijderen|verwijder|toevoegen|voeg|wijzigen|wijzig|aanpassen|pas|corrigeren|corrigeer|sluiten|sluit|openen|open|lezen|lees|leest|zoeken|zoek|kiezen|kies|beslissen|zetten|zet|leggen|leg|helpen|help|bijwonen|komen|kom|komt|bezoeken|bezoek|inspecteren|inspecteer|fotograferen|fotografeer|labelen|label|opstellen|stel|stelt|berekenen|bereken|vertalen|vertaal|redigeren|publiceren|publiceer|aankondigen|uitnodigen|nodig|reserveren|reserveer|annuleren|annuleer|verplaatsen|herinneren|herinner|opvolgen|archiveren|archiveer|verrekenen|vergoeden|factureren|offreren|beoordelen|beoordeel|plannen|plan|bespreken|bespreek|afstemmen|zorgen|zorg|bewaren|bewaar|water geven|voeren|uitzetten|rapporteren|aangeven|beschrijven|uitleggen|verstrekken|verstrek|verwerken|verwerk|inplannen|tellen|nemen|sorteren|sorteer|verzamelen|verzamel|inpakken|pak|invoeren|voer|doorlezen|checken|check|maken|terugbrengen|inleveren|retourneren|retourneer|samenvatten|opvragen|opzoeken|uitzoeken|nabellen|schoonmaken|opnemen|doen|doe|verzenden|verzend|mailen|mail|bezorgen|afspreken|ondernemen|opleveren|voorleggen|opgeven|nagaan|schilderen',
     forms: '',
@@ -135,7 +135,7 @@ export const nl: Language = {
     taskHeading:
       'taken|taak|acties|actiepunten|actielijst|te doen|to do|todo|to-do|volgende stappen|openstaande punten|graag|kunt u|kun je|kunnen jullie|het volgende|we hebben nodig|wat er moet gebeuren|afspraken en acties|checklist|nog te doen|wil je|wilt u|volgende|werkzaamheden|een paar dingen|klussen|actie',
     otherHeading:
-      'agenda|prijzen|prijslijst|openingstijden|programma|menu|deelnemers|aanwezig|bijlagen|inhoud|onderwerpen|besteloverzicht|nieuws|contact|afwezig|inbegrepen|inclusief|gedaan|afgerond|ter informatie|ingrediënten|artikelen|planning|adres|producten|tarieven|kosten',
+      'hoe|instructies|handleiding|agenda|prijzen|prijslijst|openingstijden|programma|menu|deelnemers|aanwezig|bijlagen|inhoud|onderwerpen|besteloverzicht|nieuws|contact|afwezig|inbegrepen|inclusief|gedaan|afgerond|ter informatie|ingrediënten|artikelen|planning|adres|producten|tarieven|kosten',
     action: 'actie|taak|wat|te doen|omschrijving|activiteit|punt|onderwerp|werk|maatregel|stap|actiepunt',
     owner:
       'wie|verantwoordelijke|verantwoordelijk|eigenaar|persoon|toegewezen aan|naam|door|uitvoerder|door wie',

@@ -121,7 +121,7 @@ export const sv: Language = {
     passive: 'måste|ska|skall|bör|behöver|behövs',
     courtesy:
       'tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod',
-    generic: 'säga|säg|svara|höra|bekräfta|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa',
+    generic: 'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa',
     verbs:
       'skicka|sända|sänd|returnera|återsända|bekräfta|kontrollera|granska|kolla|signera|underteckna|skriva|skriv|godkänna|godkänn|svara|ringa|ring|boka|beställa|beställ|betala|förbereda|förbered|tillhandahålla|lämna|fylla|fyll|komplettera|uppdatera|ladda|vidarebefordra|dela|ordna|organisera|ta|köpa|köp|hämta|ge|göra|gör|avsluta|slutföra|slutför|leverera|överföra|överför|kontakta|fråga|informera|meddela|berätta|städa|rengöra|rengör|laga|reparera|ersätta|ersätt|byta|byt|förnya|registrera|anmäla|anmäl|printa|skanna|kopiera|mäta|mät|räkna|testa|installera|ta bort|radera|lägga|lägg|ändra|rätta|korrigera|stänga|stäng|öppna|läsa|läs|leta|hitta|välja|välj|bestämma|bestäm|sätta|sätt|ställa|ställ|låta|låt|hjälpa|hjälp|delta|komma|kom|besöka|besök|inspektera|fotografera|märka|märk|sammanställa|sammanställ|beräkna|översätta|översätt|redigera|publicera|annonsera|bjuda|bjud|reservera|avboka|flytta|påminna|påminn|följa|följ|arkivera|reglera|fakturera|bedöma|bedöm|utvärdera|planera|diskutera|säkerställa|spara|behålla|vattna|mata|släcka|rapportera|ange|beskriva|beskriv|förklara|utfärda|behandla|handlägga|inkomma|inkom|bifoga|presentera|kalla|sammanfatta|samla|packa|måla|sortera|föreslå|verifiera|attestera|justera|se|tvätta|tömma|töm|mejla|maila|återkomma|återkom|redovisa|bygga|rita|lösa|lös|ansöka|ansök|distribuera|teckna|återlämna|överlämna|inventera|titta|prata|hör|höra|checka|fixa|kalibrera|montera|ladda upp|skicka tillbaka|skicka in|lämna in|fylla i|fyll i|höra av',
     forms: '',
@@ -140,7 +140,7 @@ export const sv: Language = {
     taskHeading:
       'uppgifter|uppgift|åtgärder|åtgärdslista|att göra|att-göra|todo|to do|nästa steg|öppna punkter|vänligen|kan du|kan ni|skulle du kunna|följande|vi behöver|det här behöver göras|checklista|kvar att göra|beslut och åtgärder|saker att göra|aktiviteter|några saker|arbetslista|behöver göras|är ni snälla',
     otherHeading:
-      'agenda|dagordning|priser|prislista|öppettider|program|meny|deltagare|närvarande|bilagor|innehåll|ämnen|ordersammanfattning|nyheter|kontakt|frånvarande|ingår|inkluderat|klart|avslutat|för kännedom|ingredienser|artiklar|tidsplan|adress|produkter|tjänster|avgifter',
+      'så här|instruktioner|hur|agenda|dagordning|priser|prislista|öppettider|program|meny|deltagare|närvarande|bilagor|innehåll|ämnen|ordersammanfattning|nyheter|kontakt|frånvarande|ingår|inkluderat|klart|avslutat|för kännedom|ingredienser|artiklar|tidsplan|adress|produkter|tjänster|avgifter',
     action: 'åtgärd|uppgift|vad|att göra|beskrivning|aktivitet|punkt|ämne|arbete|steg|ärende',
     owner: 'vem|ansvarig|ägare|person|tilldelad|namn|utförs av|av vem|ansvar',
     when: 'senast|när|datum|deadline|klart|till när|förfallodag|sista dag|klar senast|tidsfrist',
