@@ -17,10 +17,13 @@ export function chooseTitle(message: Message, anatomy: Anatomy, places: Places):
   };
   if (isReworded(message, anatomy)) return { ...plain, source: 'own subject' };
   const thing = thingOf(message, subject.words.value);
-  const toHimself = note.words.value.trim() !== '' && latest.words.value.trim() === '';
+  const toHimself = anatomy.who?.address === message.from?.address && latest.words.value.trim() === '';
   const own = requestIn(note, thing);
-  if (toHimself && (beginsWithVerb(subject.words.value, subject.language) || (!own && plain.value !== '')))
-    return plain;
+  if (toHimself && beginsWithVerb(subject.words.value, subject.language)) {
+    const order = findRequest(subject.sentences, subject.dates, '', true);
+    return order ? { ...plain, value: short(order.title) } : plain;
+  }
+  if (toHimself && !own && plain.value !== '') return plain;
   if (own && !own.generic) return titleAt(note, own, 'note');
   const asked = requestIn(latest, thing);
   if (asked && !asked.generic) return titleAt(latest, asked, 'request');
