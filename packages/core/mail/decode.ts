@@ -156,4 +156,14 @@ function contentBytes({ content }: MimePart): Uint8Array {
     : new Uint8Array(content);
 }
 
-const contentText = (part: MimePart) => new TextDecoder().decode(contentBytes(part).subarray(0, 500_000));
+const contentText = (part: MimePart) => utf8(contentBytes(part).subarray(0, 500_000));
+
+/** UTF-8, or Latin 1 where the bytes are none. The core's types know no TextDecoder. */
+function utf8(bytes: Uint8Array): string {
+  const hex = (byte: number) => `%${byte.toString(16).padStart(2, '0')}`;
+  try {
+    return decodeURIComponent(Array.from(bytes, hex).join(''));
+  } catch {
+    return Array.from(bytes, (byte) => String.fromCharCode(byte)).join('');
+  }
+}

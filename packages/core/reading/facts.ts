@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { DatePhrase } from '../dates/index.ts';
+import { CalendarEvent } from '../mail/index.ts';
+import { Value } from '../requests/index.ts';
 
 /** Where a value stands: UTF-16 units of the message's text, its subject or a named header, with the words there. */
 export const EvidenceSpan = z.object({
@@ -22,6 +24,10 @@ export type DateFact = z.infer<typeof DateFact>;
 
 export const PairFact = z.object({ region: Region, label: z.string(), value: z.string(), spans: Spans });
 export type PairFact = z.infer<typeof PairFact>;
+
+/** An amount, a reference number and the like. */
+export const ValueFact = Value.omit({ start: true, end: true }).extend({ region: Region, spans: Spans });
+export type ValueFact = z.infer<typeof ValueFact>;
 
 const Level = z.enum(['high', 'medium', 'low']);
 
@@ -48,6 +54,9 @@ export const Facts = z.object({
   priority: z.object({ value: Level, spans: Spans }).nullable(),
   items: z.array(ItemFact),
   pairs: z.array(PairFact),
+  values: z.array(ValueFact),
+  /** Appointments of calendar parts; those of the text are `dates` that are events. */
+  events: z.array(CalendarEvent),
   automatic: z.enum(['reply', 'notice']).nullable(),
 });
 export type Facts = z.infer<typeof Facts>;

@@ -5,12 +5,13 @@ import {
   exclaimed,
   findItems,
   findPairs,
+  findValues,
   headerPriority,
   priorityIn,
   type Item,
 } from '../requests/index.ts';
 import { chooseTitle } from './chooseTitle.ts';
-import type { DateFact, EvidenceSpan, Facts, ItemFact, PairFact } from './facts.ts';
+import type { DateFact, EvidenceSpan, Facts, ItemFact, PairFact, ValueFact } from './facts.ts';
 import { evidence, placesOf, type Place, type Places } from './places.ts';
 import type { ReadOptions } from './reading.ts';
 
@@ -33,6 +34,8 @@ export function findFacts(
     priority: choosePriority(message, places),
     items: chooseItems(places, deadline === null ? null : (dates[deadline] ?? null)),
     pairs: [note, latest].flatMap(pairFacts),
+    values: [subject, note, latest].flatMap(valueFacts),
+    events: message.events,
     automatic: automaticKind(message),
   };
 }
@@ -50,6 +53,14 @@ function pairFacts(place: Place): PairFact[] {
     region: place.region,
     label,
     value,
+    spans: evidence(place, start, end),
+  }));
+}
+
+function valueFacts(place: Place): ValueFact[] {
+  return findValues(place.words.value).map(({ start, end, ...rest }) => ({
+    ...rest,
+    region: place.region,
     spans: evidence(place, start, end),
   }));
 }

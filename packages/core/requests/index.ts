@@ -4,4 +4,5 @@ export type { Item } from './item.ts';
 export { findItems } from './items.ts';
 export { findPairs, Pair } from './pairs.ts';
 export { exclaimed, headerPriority, priorityIn } from './priority.ts';
+export { findValues, Value } from './values.ts';
 export { cleanSubject } from './subject.ts';

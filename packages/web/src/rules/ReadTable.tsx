@@ -89,8 +89,10 @@ function ReadRow({ row, onChange }: { row: FieldRow; onChange: (row: FieldRow) =
 
 /** What each kind starts as. */
 const START: { [K in ReadingKind]: (field: ReadField) => Omit<Extract<RuleReading, { kind: K }>, 'id'> } = {
+  requestTitle: () => ({ kind: 'requestTitle' }),
   cleanedSubject: () => ({ kind: 'cleanedSubject' }),
   deadlinePhrase: () => ({ kind: 'deadlinePhrase' }),
+  statedPriority: () => ({ kind: 'statedPriority' }),
   labelledLine: (field) => ({
     kind: 'labelledLine',
     labels: [field.replace(/^./, (c) => c.toUpperCase())],

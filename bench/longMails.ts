@@ -1,0 +1,33 @@
+const HEAD = 'From: a@b.example\nTo: c@d.example\nSubject: x\nDate: Tue, 10 Mar 2026 10:15:00 +0100\n';
+const HTML = `${HEAD}Content-Type: text/html\n\n`;
+
+function nested(levels: number): string {
+  let body = 'Content-Type: text/plain\n\nhello by Friday\n';
+  for (let i = 0; i < levels; i += 1)
+    body = `Content-Type: multipart/mixed; boundary="b${i}"\n\n--b${i}\n${body}\n--b${i}--\n`;
+  return HEAD + body;
+}
+
+/** Messages that are long, deep or made to make backtracking explode. */
+export const LONG_MAILS: Record<string, () => string> = {
+  '5 MB of text': () =>
+    `${HEAD}\n${'Please send the report by Friday 12 June, otherwise we cannot go on. '.repeat(75_000)}`,
+  '5 MB of lines': () =>
+    `${HEAD}\n${'Please send it by Friday 12 June.\nAnd then some words, more words.\n'.repeat(75_000)}`,
+  '100,000 quoted lines': () => `${HEAD}\n${'> quoted words by Friday\n'.repeat(100_000)}`,
+  '10,000 table cells': () =>
+    `${HTML}<table>${`<tr>${'<td>send it by 12 June</td>'.repeat(10)}</tr>`.repeat(1000)}</table>`,
+  '200 levels of multipart': () => nested(200),
+  'a line of 1 MB': () => `${HEAD}\n${'a'.repeat(1_000_000)}`,
+  '1 MB of digits': () => `${HEAD}\n${'1'.repeat(1_000_000)}`,
+  '1 MB of blanks': () => `${HEAD}\nx${' '.repeat(1_000_000)}y`,
+  'dates in one line': () => `${HEAD}\n${'12/06/2026 - '.repeat(15_000)}`,
+  'header lines': () => `${HEAD}\n${'From: a\nSent: 1\n'.repeat(10_000)}`,
+  'lines that may be intros': () => `${HEAD}\n${'On 5 May 2026 he wrote\n'.repeat(9000)}`,
+  'a list of 10,000': () => `${HEAD}\n${'- send it by Friday\n'.repeat(10_000)}`,
+  bars: () => `${HEAD}\n${'| a | b '.repeat(20_000)}`,
+  politeness: () => `${HEAD}\n${'please '.repeat(28_000)}`,
+  'half a span': () => `${HEAD}\n${'within the next '.repeat(12_000)}`,
+  'half a file': () => `${HEAD}\n${'begin 644 x\n'.repeat(15_000)}`,
+  'open tags': () => `${HTML}${'<div style="display:none">'.repeat(20_000)}x`,
+};

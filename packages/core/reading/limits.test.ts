@@ -1,0 +1,23 @@
+import { describe, expect, test } from 'vitest';
+import { LONG_MAILS } from '../../../bench/longMails.ts';
+import { TEXT_LIMIT } from '../mail/index.ts';
+import { read } from './index.ts';
+
+const options = { me: ['c@d.example'], zone: 'Europe/London', dateOrder: 'DMY' } as const;
+
+describe('messages that are long, deep or malicious come to an end', () => {
+  test.each(Object.entries(LONG_MAILS))(
+    '%s',
+    async (_, make) => {
+      const { message } = await read(new TextEncoder().encode(make()), options, '2026-03-10T10:00:00Z');
+      expect(message.text.length).toBeLessThanOrEqual(TEXT_LIMIT);
+    },
+    30_000,
+  );
+
+  test('what was cut is told', async () => {
+    const mail = `Subject: x\n\n${'words '.repeat(50_000)}`;
+    const { warnings } = await read(new TextEncoder().encode(mail), options, '2026-03-10T10:00:00Z');
+    expect(warnings.join(' ')).toContain('longer than');
+  });
+});

@@ -1,0 +1,58 @@
+import { describe, expect, test } from 'vitest';
+import { findDates, spokenIn } from '../dates/index.ts';
+import type { LanguageCode } from '../languages/index.ts';
+import { findRequest } from './index.ts';
+
+const options = { reference: '2026-03-10T10:00', zone: 'Europe/Berlin', dateOrder: 'DMY' } as const;
+
+function titleOf(text: string, language: LanguageCode, own = false): string | null {
+  const sentences = spokenIn(text, language);
+  return findRequest(sentences, findDates(sentences, options), 'Loan 44', own)?.title ?? null;
+}
+
+describe('what is asked for, verb first', () => {
+  test.each<[LanguageCode, string, string]>([
+    ['en', 'I was wondering if you could check the contract by Friday?', 'Check the contract'],
+    ['en', 'Hi Ines, bring the keys on Saturday please, the painter needs them.', 'Bring the keys'],
+    ['en', 'The form needs to be signed by Monday.', 'Sign the form'],
+    ['en', 'We still need the signed copy.', 'Send the signed copy'],
+    ['en', 'Please sign it.', 'Sign Loan 44'],
+    ['en', 'Action required: complete the training by 30 March', 'Complete the training'],
+    ['en', 'Please find attached the plan. Would you mind returning it?', 'Return Loan 44'],
+    ['de', 'Könnten Sie uns bitte die Liste bis Freitag schicken?', 'Schicken die Liste'],
+    ['de', 'Wir bitten Sie, die Stellungnahme bis Montag einzureichen.', 'Einreichen die Stellungnahme'],
+    ['de', 'Bitte prüfen und freigeben.', 'Prüfen und freigeben'],
+    ['fr', 'Merci de bien vouloir confirmer votre présence.', 'Confirmer votre présence'],
+    ['fr', 'Le formulaire doit être complété avant le 20 mars.', 'Compléter le formulaire'],
+    ['es', '¿Nos puede enviar el contrato firmado?', 'Enviar el contrato firmado'],
+    ['pt', 'Pode enviar-nos o contrato assinado?', 'Enviar o contrato assinado'],
+    ['nl', 'Wij verzoeken u de verklaring voor maandag in te dienen.', 'Indienen de verklaring'],
+    ['it', 'La preghiamo di restituire il modulo entro lunedì.', 'Restituire il modulo'],
+    ['sv', 'Kan du skicka det undertecknade avtalet?', 'Skicka det undertecknade avtalet'],
+  ])('%s: %s', (language, text, title) => {
+    expect(titleOf(text, language)).toBe(title);
+  });
+
+  test.each<[LanguageCode, string]>([
+    ['en', 'Please do not hesitate to contact me.'],
+    ['en', 'You do not need to do anything.'],
+    ['en', 'The oven maintenance takes place on Thursday.'],
+    ['de', 'Sie müssen nichts weiter tun.'],
+    ['fr', 'N’hésitez pas à nous contacter.'],
+    ['es', 'No tiene que hacer nada.'],
+    ['it', 'Non esiti a contattarci.'],
+  ])('nothing in %s: %s', (language, text) => {
+    expect(titleOf(text, language)).toBeNull();
+  });
+
+  test('the plainest request is taken, not the first', () => {
+    expect(titleOf('If you have questions, please call me. Please return the form by Friday.', 'en')).toBe(
+      'Return the form',
+    );
+  });
+
+  test('in the user’s own words the verb may come last', () => {
+    expect(titleOf('Orla bis Mittwoch zurückrufen', 'de', true)).toBe('Zurückrufen Orla');
+    expect(titleOf('Orla bis Mittwoch zurückrufen', 'de')).toBeNull();
+  });
+});
