@@ -23,7 +23,7 @@ const patternOf = perLanguage(({ code, dates }: Language) => {
   const at = alternatives(dates.at);
   const clock = alternatives(dates.clock);
   const half = '(?:\\s?(?<half>a\\.m\\.|p\\.m\\.|am|pm)(?![\\p{L}]))';
-  const dot = code === 'en' ? '[:.h]' : '[:.h]\\s?';
+  const dot = code === 'en' ? '[:.h]' : '[:.]\\s?|\\s?h\\s?';
   const noon = `(?<noon>${alternatives(dates.noon)})`;
   return pattern(
     `(?<![\\p{L}\\p{N}.,:/-])(?:(?<at>${at})\\s*)?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d))?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${AFTERNOON}))?|${noon})(?![\\p{L}\\p{N}])${ZONE}`,

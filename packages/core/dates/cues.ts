@@ -38,6 +38,7 @@ export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
     noun: wholeWords(cues.dueNoun),
     purpose: pattern(`(?<![\\p{L}])${alternatives(cues.purpose)}\\s+(?:[\\p{L}'-]+\\s+){0,5}$`),
     request: wholeWords(requests.frames, requests.needs),
+    must: wholeWords(cues.must),
     obligation: wholeWords(cues.obligation),
     event: wholeWords(cues.event),
     past: wholeWords(cues.past),

@@ -12,6 +12,7 @@ const WEIGHTS = {
   noun: 4,
   purpose: 4,
   request: 4,
+  must: 4,
   obligation: 3,
   moved: 5,
   event: -4,
@@ -64,7 +65,7 @@ export function judge(folded: string, phrase: Phrase, language: Language, order:
   weigh('until', until?.[0]);
   if (!own) weigh('noun', cues.noun.exec(around)?.[0]);
   const wanted: Wanted | null =
-    wantedBy(folded, cues.obligation, language) ?? (order ? { cue: 'obligation', words: 'a note' } : null);
+    wantedBy(folded, language) ?? (order ? { cue: 'obligation', words: 'a note' } : null);
   if (wanted) weigh(wanted.cue, wanted.words);
   const purpose = !own && wanted ? weigh('purpose', purposeOf(clause, language)) : false;
   if (!own && !purpose) weigh('event', cues.event.exec(around)?.[0]);
@@ -92,14 +93,18 @@ export function judge(folded: string, phrase: Phrase, language: Language, order:
 }
 
 interface Wanted {
-  cue: 'request' | 'obligation';
+  cue: 'request' | 'must' | 'obligation';
   words: string;
 }
 
-function wantedBy(folded: string, obligation: RegExp, language: Language): Wanted | null {
+function wantedBy(folded: string, language: Language): Wanted | null {
   if (asks(folded, language)) return { cue: 'request', words: 'a request' };
-  const must = obligation.exec(folded);
-  return must ? { cue: 'obligation', words: must[0] } : null;
+  const cues = cuesOf(language);
+  for (const cue of ['must', 'obligation'] as const) {
+    const found = cues[cue].exec(folded);
+    if (found) return { cue, words: found[0] };
+  }
+  return null;
 }
 
 /** Asked to an event, not asked for something that it needs. */

@@ -36,7 +36,7 @@ const joints = perLanguage(({ dates, cues }: Language) => ({
   ),
 }));
 
-type Joined = NamedDay & { disagrees: boolean };
+type Joined = NamedDay & { disagrees: boolean; everyWeek?: boolean };
 
 function joinDays(folded: string, days: readonly NamedDay[], language: Language): Joined[] {
   const joined: Joined[] = [];
@@ -62,6 +62,9 @@ function joinPair(a: Joined, b: NamedDay, folded: string, language: Language): J
     return { ...other, ...span, disagrees: clash && other.grain === 'day' };
   }
   if (cuesOf(language).move.test(folded)) return null;
+  // “Tuesday to Saturday” is every week.
+  if (a.grain === 'weekday' && b.grain === 'weekday' && joint.range.test(gap))
+    return { ...b, ...span, disagrees: false, everyWeek: true };
   const begins = /^\s*-\s*$/.test(gap) || joint.from.test(folded.slice(Math.max(0, a.start - 24), a.start));
   if (joint.range.test(gap) && begins && b.day >= a.day)
     return { ...b, ...span, from: a.day, disagrees: b.grain === 'day' && a.disagrees };
@@ -72,7 +75,7 @@ const whole = (day: Joined): Phrase => ({
   ...day,
   time: day.clock?.time ?? null,
   zone: day.clock?.zone ?? null,
-  hours: false,
+  hours: day.everyWeek ?? false,
   dayless: false,
 });
 
@@ -126,7 +129,7 @@ function withTime(phrase: Phrase, time: ClockTime): Phrase {
     end: Math.max(phrase.end, time.end),
     time: time.time,
     zone: time.zone,
-    hours: time.range,
+    hours: phrase.hours || time.range,
   };
 }
 

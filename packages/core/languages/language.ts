@@ -79,6 +79,8 @@ export interface CueWords {
   dueNoun: Words;
   /** What a thing is needed for: “for”, “in time for”, “ahead of”. */
   purpose: Words;
+  /** It has to be so on that day; it has to be, ought to be or can be done. */
+  must: Words;
   obligation: Words;
   event: Words;
   past: Words;

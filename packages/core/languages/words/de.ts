@@ -93,8 +93,9 @@ export const de: Language = {
     dueNoun:
       'frist|fällig|fälligkeit|deadline|abgabetermin|abgabe|abgabeschluss|einsendeschluss|anmeldeschluss|stichtag|zahlbar|termin bis|überfällig|läuft ab|fristende|redaktionsschluss|zahlungsziel|letzter termin|letzter tag|erledigen bis|zu erledigen bis|bewerbungsschluss|zieltermin|rückgabe bis|meldeschluss|verfällt',
     purpose: 'für|rechtzeitig zu|rechtzeitig zum|rechtzeitig vor|vor|bis zu|bis zur|bis zum|zum|zur|noch vor',
+    must: 'muss|müssen|musst|müsst',
     obligation:
-      'muss|müssen|musst|sollte|sollten|sollen|soll|brauchen|brauche|benötigen|benötige|benötigt|gebraucht|erforderlich|nötig|notwendig|zu erledigen|erwarten|erwarte|möchten|möchte|denk daran|denken sie daran|ist zu|sind zu|haben zu',
+      'sie können|du kannst|ihr könnt|möglich|können sie|muss|müssen|musst|sollte|sollten|sollen|soll|brauchen|brauche|benötigen|benötige|benötigt|gebraucht|erforderlich|nötig|notwendig|zu erledigen|erwarten|erwarte|möchten|möchte|denk daran|denken sie daran|ist zu|sind zu|haben zu',
     event:
       'sitzung|besprechung|treffen|treffen uns|eröffnung|besuch|findet statt|statt|stattfinden|ankunft|kommt an|gebucht|geplant|konzert|workshop|konferenz|seminar|schulung|kurs|feier|fest|mittagessen|empfang|urlaub|ferien|termin am|gespräch|anruf|ausstellung|messe|reise|abfahrt|beginnt|beginn|start|startet|geburtstag|vortrag|probe|begehung|lieferung|geliefert|veranstaltung|tagung|meeting|versammlung|führung|abendessen|hochzeit|webinar|einweihung|jubiläum|vernissage|tag der offenen tür|läuft|öffnet|liefern',
     past: 'war|waren|wurde|wurden|seit|erhalten|erhielten|eingegangen|gesendet|geschickt|letzten|besprochen|bestellt|gekauft|geliefert|angekommen|hatte|hatten|gekommen|stattgefunden|bezahlt|unterschrieben|vereinbart|verschickt|gestellt|gemeldet|geschrieben|habe ich|haben wir|gestern',

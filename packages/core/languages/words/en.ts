@@ -93,8 +93,9 @@ export const en: Language = {
     dueNoun:
       'deadline|due|due date|overdue|closing date|cut-off|cutoff|cut off|expires|expiry|payable|rsvp|target date|submission date|last day|latest date|final date|respond by|needed by|required by|wanted by|complete by|return by|time limit|last date|expiration date|closes|close',
     purpose: 'to|for|in time for|ahead of|before|prior to|by|at|to have it for|need it for|needed for',
+    must: 'must|has to|have to|needs to be',
     obligation:
-      'must|have to|has to|need to|needs to|need|needs|needed|should|shall|required|is required|requires|are required|ought to|want|would like|wanted|expected|expect|is to be|are to be|be sure to|remember|make sure|be ready|to be ready|to be done',
+      'you can|you may|are accepted|is accepted|is possible|can still|must|have to|has to|need to|needs to|need|needs|needed|should|shall|required|is required|requires|are required|ought to|want|would like|wanted|expected|expect|is to be|are to be|be sure to|remember|make sure|be ready|to be ready|to be done',
     event:
       'meeting|opening|opens|site visit|takes place|take place|held|arrives|arrive|arriving|arrival|booked|scheduled|on display|concert|workshop|conference|seminar|webinar|training|course|celebration|party|lunch|dinner|reception|holiday|ceremony|session|interview|appointment|exhibition|fair|trip|tour|departure|leaves|starts|begins|launch|birthday|wedding|festival|lecture|rehearsal|inspection|runs|join us|event|gathering|assembly',
     past: 'was|were|since|received|sent|last|ago|wrote|met|spoke|discussed|signed|ordered|bought|delivered|arrived|had|visited|came|happened|took place|paid|completed|posted|submitted|did|as of|agreed|promised|called|shipped|placed|issued|dated|born|founded|published|started|registered|asked|changed',

@@ -87,8 +87,9 @@ export const nl: Language = {
     dueNoun:
       'deadline|uiterste datum|vervaldatum|vervalt|verloopt|sluitingsdatum|inleverdatum|te betalen|termijn|te laat|laatste dag|uiterlijk|betaaltermijn|einddatum|aanleverdatum|opleverdatum|betaaldatum|uiterste inleverdatum|achterstallig|streefdatum',
     purpose: 'naar|voor|tijdig voor|op tijd voor|vóór|voorafgaand aan|ten behoeve van',
+    must: 'moet|moeten|dient|dienen',
     obligation:
-      'moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|hebben|gewenst|zorg|zorgt',
+      'u kunt|je kunt|jullie kunnen|mogelijk|kunt u|moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|hebben|gewenst|zorg|zorgt',
     event:
       'vergadering|bijeenkomst|opening|bezoek|vindt plaats|plaatsvinden|plaats|aankomst|komt aan|geboekt|gepland|concert|workshop|conferentie|seminar|training|cursus|feest|lunch|diner|receptie|vakantie|ceremonie|gesprek|afspraak|overleg|tentoonstelling|beurs|reis|vertrek|begint|start|verjaardag|bruiloft|lezing|repetitie|inspectie|schouw|levering|geleverd|evenement|sessie|opent|congres|rondleiding|borrel|bespreking|excursie|etentje|festival|open dag',
     past: 'was|waren|sinds|ontvangen|ontvingen|gestuurd|verzonden|vorige|afgelopen|besproken|besteld|gekocht|geleverd op|aangekomen|had|hadden|plaatsgevonden|betaald|ondertekend|afgesproken|geschreven|gisteren|heb ik|hebben wij|hebben we|werd|ingediend|gemeld',

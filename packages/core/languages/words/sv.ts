@@ -95,8 +95,9 @@ export const sv: Language = {
     dueNoun:
       'deadline|förfallodag|förfallodatum|förfaller|sista dag|sista datum|tidsfrist|stänger|löper ut|går ut|försenad|sista dagen|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista betalningsdag|klart senast|inlämning|osa|att betala|förfallen|senast|slutdatum|svarstid|leveransdatum|måldatum',
     purpose: 'till|för|i tid till|inför|före|innan|i god tid till',
+    must: 'måste|ska|skall',
     obligation:
-      'måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall',
+      'du kan|ni kan|möjligt|kan du|måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall',
     event:
       'möte|mötet|sammanträde|träff|träffas|invigning|invigningen|besök|besöket|äger rum|hålls|ankomst|kommer fram|anländer|bokat|bokad|planerat|planerad|konsert|konserten|workshop|workshopen|konferens|konferensen|seminarium|utbildning|utbildningen|kurs|kursen|fest|festen|lunch|lunchen|middag|mottagning|semester|ceremoni|samtal|intervju|intervjun|utställning|utställningen|mässa|mässan|resa|resan|avresa|börjar|startar|start|födelsedag|bröllop|föreläsning|föreläsningen|repetition|besiktning|besiktningen|leverans|leveransen|levereras|öppning|stämma|årsmöte|årsmötet|evenemang|session|öppnar|kongress|vernissage|vernissagen|visning|visningen|styrelsemöte|styrelsemötet|festival|öppet hus|inbjuder|välkommen till',
     past: 'var|sedan|mottagit|mottog|fick|fått|skickade|skickat|förra|senaste|diskuterade|beställde|beställt|köpte|levererades|kom|hade|ägde rum|betalade|betalat|undertecknade|överenskommet|skrev|igår|i går|talades|har fått|blev|hölls|anmäldes|pratade',
