@@ -1,6 +1,6 @@
 import { fold, isVerb, verbsOf, type Language, type LanguageCode } from '../languages/index.ts';
+import type { Asked } from './asked.ts';
 import { capital, cutReason, tidy } from './tidy.ts';
-import type { Asked } from './title.ts';
 
 /** “The form needs to be signed” → “Sign the form”. */
 export function passive(text: string, folded: string, language: Language): Asked | null {

@@ -1,19 +1,9 @@
 import { baseForm, beginsWithVerb, fold, isVerb, verbsOf, type Language } from '../languages/index.ts';
 import type { Slice } from '../anatomy/index.ts';
+import type { Asked } from './asked.ts';
 import { passive } from './passive.ts';
 import { capital, cutReason, tidy } from './tidy.ts';
 import { verbFirst } from './verbFirst.ts';
-
-/** What a sentence asks for, as a short phrase that begins with its verb. */
-export interface Asked {
-  title: string;
-  /** How plainly it asks: a frame or an imperative 3, a need 2. */
-  strength: number;
-  /** It says no more than that something is to be done. */
-  generic: boolean;
-  /** Where the words begin in the sentence that the title is made of. */
-  start: number;
-}
 
 /**
  * The request in a sentence, or null where it asks for nothing. `dates` are the date phrases in it, which the title
