@@ -165,7 +165,7 @@ function introAt(lines: readonly QuotedLine[], at: number, order: DateOrder): He
 function isIntro(joined: string, lines: readonly QuotedLine[], next: number, depth: number): boolean {
   const below = lines[skipBlank(lines, next, 2)];
   const quoted = below !== undefined && below.depth > depth;
-  const named = joined.includes('@') || /\b\d{4}\b/.test(joined) || /\d{1,2}[:.h]\d{2}/.test(joined);
+  const named = joined.includes('@') || /\d{1,2}[:.h]\d{2}/.test(joined);
   if (WROTE.test(fold(joined))) return named || (quoted && /\d/.test(joined));
   return quoted && joined.includes('@') && /\d{4}/.test(joined);
 }

@@ -110,19 +110,20 @@ function signatureStart(
 /** Lines from the end in which a sign-off is looked for. */
 const CLOSING = 14;
 
-/** The sign-off and the name below it stay; what comes then is the signature. */
+/** The sign-off and the name below it stay; what comes then is the signature, unless it is said in sentences. */
 function afterSignOff(lines: readonly QuotedLine[], end: number): number | null {
-  const rows = lines.map((line, i) => ({ line, i })).filter(({ line, i }) => i < end && !isBlank(line));
-  const at = rows.slice(-CLOSING).find(({ line, i }) => i > 0 && isSignOff(line.words));
+  const rows = lines
+    .map((line, i) => ({ words: line.words, i }))
+    .filter(({ words, i }) => i < end && words.trim() !== '');
+  const signs = rows.slice(-CLOSING).filter(({ words, i }) => i > 0 && isSignOff(words));
+  const at = signs.find((sign) => !rows.some(({ words, i }) => i > sign.i && isProse(words)));
   if (!at) return null;
   const below = rows.filter(({ i }) => i > at.i);
   let kept = 0;
-  while (kept < 2 && below[kept] && isSignOff(below[kept]?.line.words ?? '')) kept += 1;
-  const named = (SIGN_OFF.exec(fold(at.line.words))?.groups?.rest ?? '').replace(/[^\p{L}]/gu, '').length > 2;
-  if (!named && below[kept] && isName(below[kept]?.line.words ?? '')) kept += 1;
-  const first = below[kept];
-  if (!first || below.slice(kept).some(({ line }) => isProse(line.words))) return null;
-  return first.i;
+  while (kept < 2 && isSignOff(below[kept]?.words ?? '')) kept += 1;
+  const named = (SIGN_OFF.exec(fold(at.words))?.groups?.rest ?? '').replace(/[^\p{L}]/gu, '').length > 2;
+  if (!named && isName(below[kept]?.words ?? '')) kept += 1;
+  return below[kept]?.i ?? null;
 }
 
 function isSignOff(words: string): boolean {
@@ -138,12 +139,15 @@ function isSignOff(words: string): boolean {
 }
 
 const isName = (words: string) =>
-  words.trim().split(/\s+/).length <= 5 && !/[\d@:/]/.test(words) && words.trim().length < 50;
+  words.trim() !== '' &&
+  words.trim().split(/\s+/).length <= 5 &&
+  !/[\d@:/]/.test(words) &&
+  words.trim().length < 50;
 
-/** A sentence of some length: a postscript, not a signature. */
+/** A sentence or a postscript, not a line of a signature. */
 const isProse = (words: string) =>
   /^\s*p\.?\s?s\b/i.test(words) ||
-  (words.trim().length > 90 && /[.!?]\s*$/.test(words) && !CONTACT.test(fold(words)));
+  (words.trim().split(/\s+/).length > 4 && /[.!?:]\s*$/.test(words) && !CONTACT.test(fold(words)));
 
 /** A last paragraph of a name with ways to reach him. */
 function contactBlock(

@@ -2,6 +2,7 @@ import PostalMime, { decodeWords, type Address, type Attachment as MimePart, typ
 import { calendarEvents } from './calendar.ts';
 import { countHtmlWords, countWords, htmlText } from './htmlText.ts';
 import type { Attachment, Mailbox, Message } from './message.ts';
+import { repair } from './repair.ts';
 import { parseDateHeader } from './sentDate.ts';
 import { takeFiles } from './uuencoded.ts';
 
@@ -15,7 +16,7 @@ const DEEPEST = 3;
 /** Bytes of a message (RFC 5322 and MIME) → Message. Never throws: what cannot be decoded is told in `warnings`. */
 export async function decode(bytes: Uint8Array, depth = 0): Promise<Message> {
   const warnings: string[] = [];
-  const email = await parse(withoutExcess(bytes), warnings);
+  const email = await parse(repair(withoutExcess(bytes)), warnings);
   const headers = email.headers.map((h) => ({ name: h.originalKey, value: decodeWords(h.value) }));
   const { text: own, files } = takeFiles(textOf(email, warnings));
   const inner = await attachedMessage(email, depth);
@@ -63,11 +64,14 @@ async function parse(bytes: Uint8Array, warnings: string[]): Promise<Email> {
   }
 }
 
+/** HTML that came as plain text. */
+const IS_HTML = /^\s*<(?:!doctype html|html[\s>])/i;
+
 /** The plain alternative, unless the HTML one says a good deal more. */
 function textOf(email: Email, warnings: string[]): string {
   const plain = email.text ?? '';
   const html = email.html ?? '';
-  if (html === '') return tidy(plain, warnings);
+  if (html === '') return tidy(IS_HTML.test(plain.slice(0, 500)) ? htmlText(plain) : plain, warnings);
   const words = countWords(plain.slice(0, TEXT_LIMIT));
   if (words > 0 && words * 1.5 + 20 >= countHtmlWords(html.slice(0, TEXT_LIMIT * 4)))
     return tidy(plain, warnings);

@@ -4,6 +4,23 @@ import { decode } from './index.ts';
 const decodeText = (mail: string) => decode(new TextEncoder().encode(mail));
 const MIXED = 'Subject: x\nMIME-Version: 1.0\nContent-Type: multipart/mixed; boundary=b\n\n';
 
+describe('what senders get wrong', () => {
+  test('no charset and no UTF-8 is read as Windows-1252', async () => {
+    const mail = 'Subject: x\n\nAvant vendredi \x96 r\xe9pondez.';
+    expect((await decode(Uint8Array.from(mail, (c) => c.charCodeAt(0)))).text).toBe(
+      'Avant vendredi – répondez.',
+    );
+    expect((await decodeText('Subject: x\n\nAvant vendredi – répondez.')).text).toBe(
+      'Avant vendredi – répondez.',
+    );
+  });
+
+  test('lines end in CR alone, HTML comes as plain text', async () => {
+    expect(await decodeText('Subject: x\r\rhello')).toMatchObject({ subject: 'x', text: 'hello' });
+    expect((await decodeText('Subject: x\n\n<html><body><p>hello</p></body></html>')).text).toBe('hello');
+  });
+});
+
 describe('parts', () => {
   test('an appointment of a calendar part is an event and no attachment', async () => {
     const { events, attachments } = await decodeText(
