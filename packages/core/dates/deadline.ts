@@ -28,6 +28,9 @@ const WEIGHTS = {
 } as const;
 type Cue = keyof typeof WEIGHTS;
 
+/** Where a clause ends; the stop of “12. März” ends none. */
+const CLAUSE = /[;!?()]|(?<!\d)\.|,\s/u;
+
 export interface Judgement {
   verdict: 'deadline' | 'event' | 'other';
   score: number;
@@ -45,8 +48,8 @@ export function judge(folded: string, phrase: Phrase, language: Language, order:
   const before = folded.slice(0, phrase.start);
   const after = folded.slice(phrase.end);
   const clause = {
-    before: before.split(/[;.!?()]|,\s/u).at(-1) ?? '',
-    after: after.split(/[;.!?()]|,\s/u)[0] ?? '',
+    before: before.split(CLAUSE).at(-1) ?? '',
+    after: after.split(CLAUSE)[0] ?? '',
   };
   const around = `${clause.before} ${clause.after}`;
   const moves = cues.move.exec(folded);
@@ -62,13 +65,13 @@ export function judge(folded: string, phrase: Phrase, language: Language, order:
   const issue = by ? null : cues.issue.exec(window);
   const latest = weigh('latest', cues.latest.exec(after)?.[0]);
   const own = weigh('by', by?.[0]) || latest;
-  weigh('until', until?.[0]);
+  if (!moves) weigh('until', until?.[0]);
   if (!own) weigh('noun', cues.noun.exec(around)?.[0]);
   const wanted: Wanted | null =
     wantedBy(folded, language) ?? (order ? { cue: 'obligation', words: 'a note' } : null);
   if (wanted) weigh(wanted.cue, wanted.words);
   const purpose = !own && wanted ? weigh('purpose', purposeOf(clause, language)) : false;
-  if (!own && !purpose) weigh('event', cues.event.exec(around)?.[0]);
+  if (!own && !purpose) weigh('event', cues.event.exec(moves ? folded : around)?.[0]);
   if (!own && !moves) weigh('past', cues.past.exec(clause.before)?.[0]);
   weigh('commit', commitOf(clause.before, language));
   if (!asks(clause.before, language)) weigh('absence', cues.absence.exec(around)?.[0]);

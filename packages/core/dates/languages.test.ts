@@ -143,6 +143,19 @@ describe('deadlines in eight languages', () => {
     expect(findLift(spokenIn('ok', language))).toBeNull();
   });
 
+  test.each<[LanguageCode, string]>([
+    ['en', 'The meeting on 12 March has been moved to 19 March.'],
+    ['de', 'Der Termin am 12. März wird auf den 19. März verschoben.'],
+    ['fr', 'La réunion du 12 mars est reportée au 19 mars.'],
+    ['es', 'La cita del 12 de marzo se aplaza al 19 de marzo.'],
+    ['pt', 'A reunião de 12 de março foi adiada para 19 de março.'],
+    ['nl', 'De afspraak van 12 maart is verplaatst naar 19 maart.'],
+    ['it', 'La riunione del 12 marzo è spostata al 19 marzo.'],
+    ['sv', 'Mötet den 12 mars flyttas till den 19 mars.'],
+  ])('an event that moves is no deadline in %s', (language, text) => {
+    expect(deadlineIn(text, language)).toBeNull();
+  });
+
   test('closed days are no working days', () => {
     const text = spokenIn('Please answer within three working days.', 'en');
     expect(findDates(text, options)[0]?.date).toBe('2026-03-13');
