@@ -15,6 +15,8 @@ export type LineKind = 'words' | 'signature' | 'footer';
 const all = (pick: (mail: Language['mail']) => Words) => LANGUAGES.map((language) => pick(language.mail));
 const SIGN_OFF = pattern(`^\\s*(?:${alternatives(...all((m) => m.signOff))})(?![\\p{L}])(?<rest>.{0,40})$`);
 const MOBILE = pattern(`^\\s*${alternatives(...all((m) => m.mobile))}(?![\\p{L}])`);
+/** “Get … for iOS”, which a program puts under what is written on a phone. */
+const PHONE_APP = /^.{0,40}(?<![\p{L}])(?:for|fur|pour|para|voor|per)\s(?:ios|android)\W*(?:\p{L}+\W*)?$/u;
 const EXTERNAL = wholeWords(...all((m) => m.external));
 const LEGAL = new RegExp(wholeWords(...all((m) => m.legal)), 'g');
 const UNSUBSCRIBE = wholeWords(...all((m) => m.unsubscribe));
@@ -99,12 +101,15 @@ function signatureStart(
 ): number | null {
   const marked = lines.findIndex((line, i) => i < end && /^\s*(?:--|—|–)\s?$/.test(line.words));
   if (marked !== -1) return marked;
-  const mobile = lines.findIndex(
-    (line, i) => i < end && end - i <= 8 && MOBILE.test(fold(line.words.slice(0, 80))),
-  );
+  const mobile = lines.findIndex((line, i) => i < end && end - i <= 8 && isMobile(line.words));
   const body = mobile === -1 ? end : mobile;
   const sign = afterSignOff(lines, body) ?? contactBlock(lines, body, paragraphs);
   return sign ?? (mobile === -1 ? null : mobile);
+}
+
+function isMobile(words: string): boolean {
+  const text = fold(words.slice(0, 120)).trim();
+  return MOBILE.test(text) || (text.length < 60 && PHONE_APP.test(text));
 }
 
 /** Lines from the end in which a sign-off is looked for. */

@@ -15,6 +15,7 @@ describe('what is asked for, verb first', () => {
     ['en', 'I was wondering if you could check the contract by Friday?', 'Check the contract'],
     ['en', 'Hi Ines, bring the keys on Saturday please, the painter needs them.', 'Bring the keys'],
     ['en', 'The form needs to be signed by Monday.', 'Sign the form'],
+    ['en', 'The keys need to be returned.', 'Return the keys'],
     ['en', 'We still need the signed copy.', 'Send the signed copy'],
     ['en', 'Please sign it.', 'Sign Loan 44'],
     ['en', 'Action required: complete the training by 30 March', 'Complete the training'],

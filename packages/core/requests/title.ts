@@ -63,6 +63,7 @@ function framed(folded: string, language: Language): { start: number; framed: bo
   for (const match of folded.matchAll(frame)) {
     const end = match.index + match[0].length;
     const rest = folded.slice(end);
+    if (/^(?:be|been|have been|etre|ser|essere|bli|vara)\s/.test(rest)) continue;
     if (rest.trim().length < 3 || isDenied(folded.slice(0, match.index), rest)) continue;
     if (courtesy.exec(folded.slice(match.index))?.index === 0) continue;
     const after = courtesy.exec(rest);

@@ -155,7 +155,7 @@ export const de: Language = {
       'sehr geehrte|sehr geehrter|liebe|lieber|hallo|guten tag|guten morgen|moin|hi|servus|grüezi|grüß gott|liebes|guten abend|hallo zusammen|hey',
     signOff:
       'mit freundlichen grüßen|freundliche grüße|viele grüße|beste grüße|liebe grüße|herzliche grüße|schöne grüße|mfg|vg|lg|gruß|grüße|mit besten grüßen|mit freundlichem gruß|vielen dank|danke|besten dank|mit herzlichen grüßen|bis bald|hochachtungsvoll|herzlich|bg|viele liebe grüße|mit lieben grüßen|dank und gruß|freundlicher gruss|freundliche grüsse|herzlichst|ihre|ihr|euer|dein|deine|mit freundlichen grüssen|sonnige grüße',
-    mobile: 'von meinem|gesendet von|gesendet mit|diese nachricht wurde von meinem|outlook für',
+    mobile: 'von meinem|gesendet von|gesendet mit|diese nachricht wurde von meinem',
     legal:
       'vertraulich|vertrauliche|rechtlich geschützte|empfänger|nicht der richtige adressat|irrtümlich erhalten|unbefugte|vernichten sie|geschäftsführer|amtsgericht|handelsregister|registergericht|hrb|ust-idnr|sitz der gesellschaft|denken sie an die umwelt|haftungsausschluss|weitergabe|bevor sie diese e-mail ausdrucken|aufsichtsrat|steuernummer',
     unsubscribe:

@@ -156,7 +156,7 @@ export const en: Language = {
       'dear|hi|hello|hey|good morning|good afternoon|good evening|greetings|hi all|hello all|dear all|hi team|morning',
     signOff:
       'best|best regards|kind regards|regards|many thanks|thanks|thank you|cheers|sincerely|yours|yours sincerely|yours faithfully|warm regards|best wishes|all the best|with best wishes|with kind regards|kindest regards|thanks and regards|thanks in advance|with thanks|take care|see you|love|warmly|sincerely yours|respectfully|cordially',
-    mobile: 'sent from my|sent from a|sent from mobile|sent via|get outlook for|sent with',
+    mobile: 'sent from my|sent from a|sent from mobile|sent via|sent with',
     legal:
       'confidential|confidentiality|intended recipient|intended solely|intended only|privileged|disclaimer|if you have received this|received this message in error|received this e-mail in error|received this email in error|unauthorised|unauthorized|disclosure|registered in england|registered office|company number|please consider the environment|before printing|virus|viruses|delete it immediately|notify the sender|legally binding',
     unsubscribe:

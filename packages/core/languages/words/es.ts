@@ -148,7 +148,7 @@ export const es: Language = {
       'estimado|estimada|estimados|estimadas|hola|buenos días|buenas tardes|buenas noches|querido|querida|queridos|buenas|apreciado|apreciada|hola a todos|muy señor|muy señores',
     signOff:
       'saludos|un saludo|saludos cordiales|un cordial saludo|cordialmente|atentamente|le saluda atentamente|gracias|muchas gracias|un abrazo|abrazos|gracias de antemano|quedo a la espera|hasta pronto|besos|reciba un cordial saludo|con un cordial saludo|cordiales saludos|muy atentamente|que tenga un buen día|un saludo cordial|gracias y saludos|hasta luego',
-    mobile: 'enviado desde mi|enviado desde|enviado con|obtener outlook|obtén outlook',
+    mobile: 'enviado desde mi|enviado desde|enviado con',
     legal:
       'confidencial|confidencialidad|destinatario|ha recibido este mensaje por error|recibido por error|prohibida|antes de imprimir|medio ambiente|protección de datos|rgpd|aviso legal|divulgación|virus|eliminarlo',
     unsubscribe:

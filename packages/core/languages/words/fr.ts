@@ -144,7 +144,7 @@ export const fr: Language = {
       'bonjour|bonsoir|cher|chère|chers|chères|salut|madame|monsieur|mesdames|coucou|bonjour à tous|hello',
     signOff:
       'cordialement|bien cordialement|très cordialement|bien à vous|bien à toi|salutations|meilleures salutations|sincères salutations|amicalement|merci|merci d’avance|à bientôt|belle journée|bonne journée|bonne réception|respectueusement|amitiés|cdlt|cdt|merci beaucoup|avec mes remerciements|bises|bonne soirée|à plus|je vous prie d’agréer|veuillez agréer|sincèrement|dans l’attente de votre retour|chaleureusement|bon week-end|avec mes salutations',
-    mobile: 'envoyé de mon|envoyé depuis|envoyé avec|envoyé à partir de|télécharger outlook|obtenir outlook',
+    mobile: 'envoyé de mon|envoyé depuis|envoyé avec|envoyé à partir de',
     legal:
       'confidentiel|confidentielle|confidentielles|confidentialité|destinataire|reçu ce message par erreur|reçu par erreur|veuillez le détruire|divulgation|pensez à l’environnement|avant d’imprimer|usage exclusif|rcs|siret|capital de|non autorisée|virus',
     unsubscribe:

@@ -146,7 +146,7 @@ export const it: Language = {
       'gentile|gentili|egregio|egregi|spettabile|buongiorno|buonasera|ciao|caro|cara|cari|care|salve|ciao a tutti|buon pomeriggio|gent.ma|gent.mo|buon giorno|spett.le',
     signOff:
       'cordiali saluti|distinti saluti|saluti|un saluto|cordialmente|grazie|grazie mille|a presto|un caro saluto|un abbraccio|in attesa di un riscontro|buona giornata|molte grazie|i migliori saluti|con i migliori saluti|tanti saluti|cari saluti|grazie in anticipo|baci|buon lavoro|buona serata|con i più cordiali saluti|grazie e saluti|un cordiale saluto|porgo cordiali saluti|buon weekend|rimango in attesa',
-    mobile: 'inviato da|inviato dal mio|inviato con|scarica outlook|ottieni outlook',
+    mobile: 'inviato da|inviato dal mio|inviato con',
     legal:
       'riservato|riservate|riservatezza|destinatario|destinatari|ricevuto per errore|avete ricevuto questo messaggio|vietata|prima di stampare|ambiente|gdpr|trattamento dei dati|divulgazione|virus|p.iva|capitale sociale|confidenziale|confidenziali|informazioni contenute',
     unsubscribe:

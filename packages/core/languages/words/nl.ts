@@ -149,7 +149,7 @@ export const nl: Language = {
     signOff:
       'met vriendelijke groet|met vriendelijke groeten|vriendelijke groeten|vriendelijke groet|groeten|groet|hartelijke groeten|hartelijke groet|mvg|bedankt|dank u wel|dank je wel|alvast bedankt|met dank|tot ziens|hoogachtend|liefs|met hartelijke groet|beste groeten|gr|met groet|hartelijk dank|veel dank|tot dan|alvast dank|met vr. gr.|dank alvast|fijne dag|prettig weekend|dank en groet',
     mobile:
-      'verstuurd vanaf mijn|verzonden vanaf mijn|verstuurd met|verzonden met|outlook voor|verzonden via|verstuurd via',
+      'verstuurd vanaf mijn|verzonden vanaf mijn|verstuurd met|verzonden met|verzonden via|verstuurd via',
     legal:
       'vertrouwelijk|vertrouwelijke|geadresseerde|bestemd voor|ten onrechte ontvangen|abusievelijk|per abuis|openbaarmaking|denk aan het milieu|voordat u deze|kvk|btw|handelsregister|disclaimer|aansprakelijk|onbevoegden|virussen|te vernietigen',
     unsubscribe:

@@ -154,8 +154,7 @@ export const pt: Language = {
       'caro|cara|caros|caras|olá|oi|bom dia|boa tarde|boa noite|prezado|prezada|prezados|prezadas|exmo|exma|exmos|estimado|estimada|estimados|querido|querida|viva',
     signOff:
       'cumprimentos|com os melhores cumprimentos|melhores cumprimentos|atenciosamente|cordialmente|abraço|um abraço|abraços|obrigado|obrigada|muito obrigado|muito obrigada|saudações|atentamente|com os meus cumprimentos|beijinhos|até breve|grato|grata|desde já obrigado|desde já obrigada|bom trabalho|att|cordiais saudações|com cumprimentos|até logo|respeitosamente|bjs|beijos',
-    mobile:
-      'enviado do meu|enviado a partir do|enviado de|obter o outlook|obter outlook|enviado por telemóvel|enviado pelo meu',
+    mobile: 'enviado do meu|enviado a partir do|enviado de|enviado por telemóvel|enviado pelo meu',
     legal:
       'confidencial|confidencialidade|destinatário|recebeu esta mensagem por engano|recebeu por engano|recebido por engano|proibida|antes de imprimir|ambiente|proteção de dados|rgpd|aviso legal|divulgação|vírus|eliminá-la|nipc|cnpj',
     unsubscribe:

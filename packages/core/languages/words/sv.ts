@@ -152,7 +152,7 @@ export const sv: Language = {
       'hej|hejsan|bästa|kära|käre|god morgon|god dag|hallå|tjena|hej alla|god kväll|hi|goddag|hejhej|tja',
     signOff:
       'med vänliga hälsningar|vänliga hälsningar|vänlig hälsning|hälsningar|mvh|bästa hälsningar|med vänlig hälsning|tack|tack på förhand|hälsar|vi hörs|ha det bra|med bästa hälsningar|varma hälsningar|kramar|vi ses|tack så mycket|stort tack|hälsning|allt gott|trevlig helg|med tack|många hälsningar|hjärtliga hälsningar|kram|bästa hälsning',
-    mobile: 'skickat från min|skickat från|hämta outlook|skickat med|skaffa outlook|skickades från',
+    mobile: 'skickat från min|skickat från|skickat med|skickades från',
     legal:
       'konfidentiell|konfidentiellt|avsedda mottagaren|avsedd för|mottagaren|fått detta mejl av misstag|av misstag|obehörig|innan du skriver ut|tänk på miljön|gdpr|personuppgifter|org.nr|organisationsnummer|sekretess|virus|vidarebefordran',
     unsubscribe:
