@@ -126,7 +126,11 @@ function afterSignOff(lines: readonly QuotedLine[], end: number): number | null 
   const below = rows.filter(({ i }) => i > at.i);
   let kept = 0;
   while (kept < 2 && isSignOff(below[kept]?.words ?? '')) kept += 1;
-  const named = (SIGN_OFF.exec(fold(at.words))?.groups?.rest ?? '').replace(/[^\p{L}]/gu, '').length > 2;
+  const rest = (SIGN_OFF.exec(fold(at.words))?.groups?.rest ?? '').replace(
+    /^[\s,]*(?:and|und|et|y|e|en|och)\s/,
+    '',
+  );
+  const named = rest.replace(/[^\p{L}]/gu, '').length > 2 && !SIGN_OFF.test(rest);
   if (!named && isName(below[kept]?.words ?? '')) kept += 1;
   return below[kept]?.i ?? null;
 }

@@ -14,7 +14,11 @@ export function passive(text: string, folded: string, language: Language): Asked
     .slice(start, groups.thing.length)
     .replace(/^\p{Lu}(?=\p{Ll}{1,2}\s)/u, (letter) => letter.toLowerCase());
   const tail = tidy(cutReason(text.slice(text.length - (groups.rest ?? '').length), language), language);
-  const more = /^(?:and|und|et|y|e|en|och|werden|worden|zu|te)(?:\s|$)/.test(fold(tail.trim())) ? '' : tail;
+  const more =
+    /^(?:and|und|et|y|e|en|och|werden|worden|zu|te)(?:\s|$)/.test(fold(tail.trim())) ||
+    verbsOf(language).please.test(fold(tail.trim()))
+      ? ''
+      : tail;
   return {
     title: capital(`${base} ${thing} ${more}`.replace(/\s+/g, ' ').trim()),
     strength: 2,

@@ -20,10 +20,12 @@ export function askedIn(
   const first = imperative(folded, language);
   const frame = first ?? framed(folded, language);
   const need = first ? null : needed(text, folded, language);
-  const found =
-    need && (!frame || need.start < frame.start || !isVerb(firstWord(folded.slice(frame.start)), language))
-      ? null
-      : frame;
+  const isNeed =
+    need &&
+    (!frame ||
+      needAt(folded, language) < frame.at ||
+      !isVerb(firstWord(folded.slice(frame.start)), language));
+  const found = isNeed ? null : frame;
   if (found) {
     const title = phrase(text.slice(found.start), language, thing);
     const strength = found.framed ? 3 : 2.5;
@@ -57,9 +59,20 @@ function blankOut(sentence: string, dates: readonly Slice[]): string {
   return text;
 }
 
-function framed(folded: string, language: Language): { start: number; framed: boolean } | null {
+interface Found {
+  /** Where the words that ask begin, and where the verb does. */
+  at: number;
+  start: number;
+  framed: boolean;
+}
+
+const needAt = (folded: string, language: Language) =>
+  verbsOf(language).needs.exec(folded)?.index ?? Infinity;
+
+function framed(folded: string, language: Language): Found | null {
   const { frame, courtesy, opening } = verbsOf(language);
   let start: number | null = null;
+  let at = 0;
   for (const match of folded.matchAll(frame)) {
     const end = match.index + match[0].length;
     const rest = folded.slice(end);
@@ -70,6 +83,7 @@ function framed(folded: string, language: Language): { start: number; framed: bo
     if (after && after.index <= 2) continue;
     // A later frame counts only where it follows at once (“could you … please send”).
     if (start !== null && folded.slice(start, match.index).trim() !== '') break;
+    at = start === null ? match.index : at;
     start = end;
   }
   if (start === null) return null;
@@ -79,10 +93,10 @@ function framed(folded: string, language: Language): { start: number; framed: bo
     skip = opening.exec(folded.slice(start))
   )
     start += skip[0].length;
-  return firstWord(folded.slice(start)) === '' ? null : { start, framed: true };
+  return firstWord(folded.slice(start)) === '' ? null : { at, start, framed: true };
 }
 
-function imperative(folded: string, language: Language): { start: number; framed: boolean } | null {
+function imperative(folded: string, language: Language): Found | null {
   const { greeting, please, urgent } = verbsOf(language);
   let start = /^[\s"'*•\-–>]*/u.exec(folded)?.[0].length ?? 0;
   start += greeting.exec(folded.slice(start))?.[0].length ?? 0;
@@ -104,7 +118,7 @@ function imperative(folded: string, language: Language): { start: number; framed
     ) ||
     !/\s[\p{L}\p{N}"'“]/u.test(rest)
     ? null
-    : { start, framed: false };
+    : { at: start, start, framed: false };
 }
 
 const NOTHING = /(?<![\p{L}])(?:nothing|nichts|rien|nada|niets|nulla|niente|inget|ingenting)(?![\p{L}])/u;

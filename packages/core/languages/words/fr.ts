@@ -100,7 +100,7 @@ export const fr: Language = {
       'je vais|nous allons|je vous envoie|nous vous envoyons|je vous enverrai|nous vous enverrons|nous enverrons|je reviens|nous reviendrons|je reviendrai|je peux|nous pouvons|je prévois|nous prévoyons|vous recevrez|vous allez recevoir|tu recevras|nous livrerons|je serai|nous serons|sera livré|sera livrée|seront livrés|sera expédié|je passerai|nous passerons|nous vous livrerons|je te|je vous tiendrai',
     move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|modifié|modifiée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum',
     instead: 'au lieu de|au lieu du|et non|plutôt que|pas le|et pas|non pas|et non le|et non pas',
-    lift: 'plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine',
+    lift: 'plus besoin de le faire|laisse tomber|plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine',
   },
   requests: {
     please:

@@ -101,7 +101,7 @@ export const nl: Language = {
       'ik zal|wij zullen|we zullen|ik stuur|wij sturen|we sturen|ik kom|wij komen|we komen|ik kan|wij kunnen|we kunnen|ik verwacht|u ontvangt|je ontvangt|jullie ontvangen|wij leveren|we leveren|wordt geleverd|worden geleverd|ik ben dan|ik meld|u krijgt|je krijgt|ik bel u|ik bel je|wij nemen|we nemen|ik laat je|ik laat u|ontvangt u',
     move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|gewijzigd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|verandert|wordt verplaatst|schuift op',
     instead: 'in plaats van|i.p.v.|niet|en niet|niet meer|niet op|in plaats van op',
-    lift: 'niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig',
+    lift: 'hoef je niet meer te doen|hoeft u niet meer te doen|niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig',
   },
   requests: {
     please:
