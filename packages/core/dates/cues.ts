@@ -10,7 +10,12 @@ import {
 } from '../languages/index.ts';
 
 /** Where a cue of each class stands: right in front of the phrase, behind it, in its clause, in its sentence. */
-export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
+export const cuesOf = perLanguage(({ code, dates, cues, requests }: Language) => {
+  // German, Dutch and Swedish write the word behind another (“Gastvortrag”).
+  const compound = (words: Words) =>
+    ['de', 'nl', 'sv'].includes(code)
+      ? pattern(`(?<![\\p{L}\\p{N}])(?:\\p{L}{3,20}(?=\\p{L}{4}))?${alternatives(words)}${WORD_END}`)
+      : wholeWords(words);
   const filler = alternatives(
     dates.article,
     cues.on,
@@ -35,12 +40,12 @@ export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
     spanBy: pattern(`^${alternatives(cues.by)}\\s`),
     spanUntil: pattern(`^${alternatives(cues.until)}\\s`),
     latest: pattern(`^[\\s,(-]*(?:\\p{L}{1,9}\\s+){0,2}${alternatives(cues.latest)}(?![\\p{L}\\p{N}])`),
-    noun: wholeWords(cues.dueNoun),
+    noun: compound(cues.dueNoun),
     purpose: pattern(`(?<![\\p{L}])${alternatives(cues.purpose)}\\s+(?:[\\p{L}'-]+\\s+){0,5}$`),
     request: wholeWords(requests.frames, requests.needs),
     must: wholeWords(cues.must),
     obligation: wholeWords(cues.obligation),
-    event: wholeWords(cues.event),
+    event: compound(cues.event),
     past: wholeWords(cues.past),
     issue: near(cues.issue),
     absence: wholeWords(cues.absence),

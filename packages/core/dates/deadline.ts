@@ -1,4 +1,4 @@
-import type { Language } from '../languages/index.ts';
+import { isVerb, type Language } from '../languages/index.ts';
 import { asks, cuesOf } from './cues.ts';
 import type { Reason } from './phrase.ts';
 import type { Phrase } from './phrases.ts';
@@ -60,15 +60,14 @@ export function judge(folded: string, phrase: Phrase, language: Language, order:
   };
   const window = before.slice(-70);
   const span = phrase.grain === 'span' ? folded.slice(phrase.start, phrase.end) : '';
-  const by = cues.spanBy.exec(span) ?? cues.by.exec(window);
-  const until = by ? null : (cues.spanUntil.exec(span) ?? cues.until.exec(window));
+  const by = cues.spanBy.exec(span) ?? cues.spanUntil.exec(span) ?? cues.by.exec(window);
+  const until = by ? null : cues.until.exec(window);
   const issue = by ? null : cues.issue.exec(window);
   const latest = weigh('latest', cues.latest.exec(after)?.[0]);
-  const own = weigh('by', by?.[0]) || latest;
+  const wanted = wantedBy(folded, language, order);
+  const own = weigh('by', by?.[0]) || latest || (until !== null && wanted?.cue === 'request');
   if (!moves) weigh('until', until?.[0]);
   if (!own) weigh('noun', cues.noun.exec(around)?.[0]);
-  const wanted: Wanted | null =
-    wantedBy(folded, language) ?? (order ? { cue: 'obligation', words: 'a note' } : null);
   if (wanted) weigh(wanted.cue, wanted.words);
   const purpose = !own && wanted ? weigh('purpose', purposeOf(clause, language)) : false;
   if (!own && !purpose) weigh('event', cues.event.exec(moves ? folded : around)?.[0]);
@@ -100,14 +99,17 @@ interface Wanted {
   words: string;
 }
 
-function wantedBy(folded: string, language: Language): Wanted | null {
+function wantedBy(folded: string, language: Language, order: boolean): Wanted | null {
   if (asks(folded, language)) return { cue: 'request', words: 'a request' };
   const cues = cuesOf(language);
   for (const cue of ['must', 'obligation'] as const) {
     const found = cues[cue].exec(folded);
     if (found) return { cue, words: found[0] };
   }
-  return null;
+  if (!order) return null;
+  const short = folded.trim().split(/\s+/).length <= 8;
+  const verb = short && (folded.match(/[\p{L}'-]+/gu) ?? []).some((word) => isVerb(word, language));
+  return { cue: verb ? 'request' : 'obligation', words: 'a note' };
 }
 
 /** Asked to an event, not asked for something that it needs. */
@@ -118,7 +120,7 @@ const COMING =
 function purposeOf(clause: { before: string; after: string }, language: Language): string | undefined {
   const cues = cuesOf(language);
   const lead = cues.purpose.exec(clause.before);
-  if (!lead || COMING.test(clause.before)) return undefined;
+  if (!lead || COMING.test(`${clause.before} ${clause.after}`)) return undefined;
   const direct = /^\S+\s+(?:\S+\s+)?$/.test(lead[0]);
   const isEvent =
     cues.event.test(lead[0]) || (direct && cues.event.test(clause.after.split(/\s+/).slice(0, 5).join(' ')));

@@ -31,7 +31,7 @@ export function sentencesOf(text: string): Sentence[] {
 }
 
 const END =
-  /[.!?…]+["'”’)\]]{0,2}[ \t\n]+(?=["'“„«(¿¡]{0,2}[\p{Lu}\d¿¡*-])|\n(?=[ \t]*\n|[ \t]{0,8}(?:[-*•–—·▪☐✓]|\(?\d{1,2}[.)]|[a-z][.)]|\[[ xX]?\]|\p{Lu}[\p{L}\d /'’-]{0,30}:)[ \t]?)/gu;
+  /;[ \t\n]+(?=\S)|[.!?…]+["'”’)\]]{0,2}[ \t\n]+(?=["'“„«(¿¡]{0,2}[\p{Lu}\d¿¡*-])|\n(?=[ \t]*\n|[ \t]{0,8}(?:[-*•–—·▪☐✓]|\(?\d{1,2}[.)]|[a-z][.)]|\[[ xX]?\]|\p{Lu}[\p{L}\d /'’-]{0,30}:)[ \t]?)/gu;
 
 function* boundariesOf(text: string): Generator<number> {
   for (const match of text.matchAll(END)) {

@@ -1,6 +1,6 @@
 export type LanguageCode = 'en' | 'de' | 'fr' | 'es' | 'pt' | 'nl' | 'it' | 'sv';
 
-/** A closed class of words: alternatives between `|`, a blank for any white space. Accents and case do not matter. */
+/** A closed class of words: alternatives between `|`, a blank for any white space, “…” for up to three words. Accents and case do not matter. */
 export type Words = string;
 
 /** What the scorers know of a language: which words belong to which closed class. They know no word themselves. */

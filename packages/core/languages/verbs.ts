@@ -59,6 +59,16 @@ const CLITIC: Partial<Record<LanguageCode, RegExp>> = {
   it: /(?:mi|ci|gli|le|lo|la|li|ti|vi|melo|celo)$/,
 };
 
+/** Infinitives that a word may be the imperative of, by its ending. */
+function imperatives(word: string, code: LanguageCode): string[] {
+  if (word.length < 4) return [];
+  if (code === 'nl') return [`${word}en`, `${word.replace(/([aeou])\1(?=[b-z]$)/, '$1')}en`];
+  if (code === 'fr') return word.endsWith('ez') ? [`${word.slice(0, -1)}r`] : [];
+  if (code !== 'es' && code !== 'pt') return [];
+  const stem = word.replace(/(?:em|en|am|an|e|a)$/, '');
+  return stem === word ? [] : ['ar', 'er', 'ir'].map((ending) => `${stem}${ending}`);
+}
+
 /** Whether the word is a verb that a request may begin with; `-nous`, `zurück-` and the like do not count. */
 export function isVerb(word: string, language: Language): boolean {
   const whole = fold(word);
@@ -69,6 +79,7 @@ export function isVerb(word: string, language: Language): boolean {
   const { verbs, particles } = verbsOf(language);
   if (language.code === 'de' && (verbs.has(`${bare}en`) || verbs.has(`${bare}n`)) && bare.length > 3)
     return true;
+  if (imperatives(bare, language.code).some((base) => verbs.has(base))) return true;
   if (verbs.has(bare) || verbs.has(whole) || (INFINITIVE[language.code]?.test(bare) ?? false)) return true;
   return [...particles].some(
     (particle) => bare.startsWith(particle) && bare.endsWith('en') && verbs.has(bare.slice(particle.length)),

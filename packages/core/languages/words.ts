@@ -4,6 +4,9 @@ import type { Words } from './language.ts';
 /** What no table holds. */
 const NOTHING = '(?!)';
 
+/** Up to three words, where a phrase has “…”. */
+const SOME_WORDS = '\\S+(?:\\s+\\S+){0,2}';
+
 const escape = (text: string) => text.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&');
 
 /** The alternatives of a class as a pattern for folded text, the longest first; blanks are any white space. */
@@ -11,7 +14,7 @@ export function alternatives(...classes: Words[]): string {
   const words = [...new Set(classes.flatMap(listOf))].toSorted((a, b) => b.length - a.length);
   return words.length === 0
     ? NOTHING
-    : `(?:${words.map((w) => escape(w).replaceAll(' ', '\\s+')).join('|')})`;
+    : `(?:${words.map((w) => escape(w).replaceAll('…', SOME_WORDS).replaceAll(' ', '\\s+')).join('|')})`;
 }
 
 export function listOf(words: Words): string[] {

@@ -74,7 +74,9 @@ function chooseDeadline(dates: readonly DateFact[], { note, latest }: Places): n
   for (const region of ['note', 'latest', 'subject'] as const) {
     const here = deadlines.filter((d) => d.region === region);
     const moved = here.findLast((d) => d.moved);
-    const [first] = here.toSorted((a, b) => a.date.slice(0, 10).localeCompare(b.date.slice(0, 10)));
+    const [first] = here.toSorted(
+      (a, b) => a.date.slice(0, 10).localeCompare(b.date.slice(0, 10)) || b.score - a.score,
+    );
     const chosen = moved ?? first;
     if (chosen) return chosen.index;
     if ((region === 'note' && note.lifts) || (region === 'latest' && latest.lifts)) return null;

@@ -58,7 +58,9 @@ export function ownerOf(words: string, language: Language): Owned {
   for (const shape of SHAPES) {
     const found = shape.exec(words);
     const owner = found?.groups?.owner;
-    if (!found || owner === undefined || !isPerson(owner, language)) continue;
+    // No verb has a colon behind it, so that Lea may be a name here.
+    const isVerbToo = shape !== SHAPES[0] && exactVerb(owner ?? '', language);
+    if (!found || owner === undefined || isVerbToo || !isPerson(owner)) continue;
     return cut(words, found.index, found.index + found[0].length, owner);
   }
   return actingOwner(words, language) ?? { owner: null, start: 0, end: 0, words };
@@ -70,7 +72,8 @@ const THIRD = new RegExp(`^(?<owner>${NAME})\\s(?<verb>\\p{Ll}{2,})s\\s`, 'u');
 function actingOwner(words: string, language: Language): Owned | null {
   const found = language.code === 'en' ? THIRD.exec(words) : null;
   const { owner, verb } = found?.groups ?? {};
-  if (owner === undefined || verb === undefined || !isPerson(owner, language)) return null;
+  if (owner === undefined || verb === undefined || exactVerb(owner, language) || !isPerson(owner))
+    return null;
   const base = [verb, verb.replace(/e$/, '')].find((form) => isVerb(form, language));
   return base === undefined
     ? null
@@ -96,10 +99,8 @@ function cut(words: string, start: number, end: number, owner = ''): Owned {
 const exactVerb = (name: string, language: Language) =>
   language.requests.verbs.split('|').includes((name.split(/\s/)[0] ?? '').toLowerCase());
 
-function isPerson(name: string, language: Language): boolean {
+function isPerson(name: string): boolean {
   const folded = fold(name);
   const [first = ''] = folded.split(/\s/);
-  return (
-    !NO_NAMES.has(folded) && !NO_NAMES.has(first) && !exactVerb(name, language) && !/^\p{Lu}{2,}$/u.test(name)
-  );
+  return !NO_NAMES.has(folded) && !NO_NAMES.has(first) && !/^\p{Lu}{2,}$/u.test(name);
 }

@@ -97,28 +97,38 @@ function framed(folded: string, language: Language): Found | null {
 }
 
 function imperative(folded: string, language: Language): Found | null {
+  const start = openingOf(folded, language);
+  const starts = [
+    start,
+    ...[...folded.matchAll(/,\s+/g)]
+      .map((m) => m.index + m[0].length)
+      .filter((at) => at > start && mayFollow(folded, start, at)),
+  ];
+  const found = starts.find((at) => isOrder(folded.slice(at), language));
+  return found === undefined ? null : { at: found, start: found, framed: false };
+}
+
+/** Where a sentence begins behind marks, greeting, “urgent:”, politeness and a label (“Action required:”). */
+function openingOf(folded: string, language: Language): number {
   const { greeting, please, urgent } = verbsOf(language);
   let start = /^[\s"'*•\-–>]*/u.exec(folded)?.[0].length ?? 0;
-  start += greeting.exec(folded.slice(start))?.[0].length ?? 0;
-  start += urgent.exec(folded.slice(start))?.[0].length ?? 0;
-  for (
-    let skip = please.exec(folded.slice(start));
-    skip && skip[0] !== '';
-    skip = please.exec(folded.slice(start))
-  )
-    start += skip[0].length;
+  for (const pattern of [greeting, urgent, please, please])
+    start += pattern.exec(folded.slice(start))?.[0].length ?? 0;
   const label = /^[\p{L} ]{3,30}:\s+/u.exec(folded.slice(start))?.[0].length ?? 0;
-  if (isVerb(firstWord(folded.slice(start + label)), language)) start += label;
-  const rest = folded.slice(start);
-  const first = firstWord(rest);
-  if (!isVerb(first, language) || isNoOrder(rest, language)) return null;
-  return /^[\p{L}'-]+\s*(?:[:=]|$|\d|no\.|nr\.?|#|n[.º°])/u.test(rest) ||
-    /^[\p{L}'-]+\s(?:is|are|was|were|will|for|of|from|has|had|ist|war|est|es|fue|e|foi|ar|var|is)\s/u.test(
-      rest,
-    ) ||
-    !/\s[\p{L}\p{N}"'“]/u.test(rest)
-    ? null
-    : { at: start, start, framed: false };
+  return isVerb(firstWord(folded.slice(start + label)), language) ? start + label : start;
+}
+
+/** Behind a comma an order stands only after a purpose (“To go on playing, renew …”) or with its “Sie”. */
+const mayFollow = (folded: string, start: number, at: number) =>
+  /^(?:to|um|pour|para|per|om|for att)\s/.test(folded.slice(start)) ||
+  /^\p{L}+\s(?:sie|u)\s/u.test(folded.slice(at));
+
+function isOrder(rest: string, language: Language): boolean {
+  if (!isVerb(firstWord(rest), language) || isNoOrder(rest, language)) return false;
+  const isName = /^[\p{L}'-]+\s*(?:[:=]|$|\d|no\.|nr\.?|#|n[.º°])/u.test(rest);
+  const isSubject =
+    /^[\p{L}'-]+\s(?:is|are|was|were|will|for|of|from|has|had|ist|war|est|es|fue|e|foi|ar|var)\s/u.test(rest);
+  return !isName && !isSubject && /\s[\p{L}\p{N}"'“]/u.test(rest);
 }
 
 const NOTHING = /(?<![\p{L}])(?:nothing|nichts|rien|nada|niets|nulla|niente|inget|ingenting)(?![\p{L}])/u;
