@@ -63,6 +63,9 @@ export type RuleName =
 const B = '(?<![\\p{L}\\p{N}])';
 const E = '(?![\\p{L}\\p{N}])';
 const DAY = '(?:0?[1-9]|[12]\\d|3[01])';
+/** Written onto the weekday (“Dienstagabend”). */
+const PART_OF_DAY =
+  'abend|fruh|morgen|mittag|vormittag|nachmittag|nacht|ochtend|middag|avond|kvall|morgon|formiddag|eftermiddag';
 const YEAR = "(?:\\d{4}|'\\d{2})";
 
 export const grammarOf = perLanguage((language: Language): Grammar => {
@@ -116,7 +119,7 @@ function anyDateWord({ months, weekdays, shortDays, dates }: Language): RegExp {
     dates;
   const { noon, dayPart, fortnight, day, hour, workday } = dates;
   return pattern(
-    `\\d|${B}${alternatives(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, ...longer)}${E}`,
+    `\\d|${B}${alternatives(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, ...longer)}(?:${PART_OF_DAY})?${E}`,
   );
 }
 
@@ -167,7 +170,7 @@ function rulesOf(
       `${B}${or(dates.weekNumber)}\\s?(?<n>[1-9]|[1-4]\\d|5[0-3])(?:[/\\s]+(?<year>\\d{4}))?(?![\\d.:])${E}`,
     ),
     weekday: rule(
-      `${B}(?:(?<turn>${turn})\\s+)?(?<weekday>${or(...weekdays)})(?:s|'s)?(?:\\s+(?<turn2>${or(dates.next, dates.last, dates.coming)})(?!\\s+${period.replace('?<unit>', '?:')}${E}))?${E}`,
+      `${B}(?:(?<turn>${turn})\\s+)?(?<weekday>${or(...weekdays)})(?:s|'s|${PART_OF_DAY})?(?:\\s+(?<turn2>${or(dates.next, dates.last, dates.coming)})(?!\\s+${period.replace('?<unit>', '?:')}${E}))?${E}`,
     ),
     shortDay: rule(
       `${B}(?:(?<cue>${or(cues.by, cues.on, cues.until, dates.next, dates.coming)})\\s+)?(?<weekday>${or(...shortDays)})${E}\\.?(?<follows>,?\\s*\\d)?`,

@@ -60,6 +60,7 @@ describe('deadlines in eight languages', () => {
     ['Bitte um Rückmeldung bis heute Abend.', '2026-03-10'],
     ['Bitte Mitte April einreichen.', '2026-04-15'],
     ['Wir treffen uns am 12. März um 14 Uhr.', null],
+    ['Könntet ihr mir bis Dienstagabend die Fotos schicken?', '2026-03-17'],
     ['bis kommenden Montag, 10:30 Uhr bitte', '2026-03-16T10:30'],
   ])('de: %s', (text, due) => {
     expect(deadlineIn(text, 'de')).toBe(due);
