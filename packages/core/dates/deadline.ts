@@ -1,4 +1,4 @@
-import { isVerb, type Language } from '../languages/index.ts';
+import { beginsWithVerb, type Language } from '../languages/index.ts';
 import { asks, cuesOf } from './cues.ts';
 import type { Reason } from './phrase.ts';
 import type { Phrase } from './phrases.ts';
@@ -107,8 +107,8 @@ function wantedBy(folded: string, language: Language, order: boolean): Wanted | 
     if (found) return { cue, words: found[0] };
   }
   if (!order) return null;
-  const short = folded.trim().split(/\s+/).length <= 8;
-  const verb = short && (folded.match(/[\p{L}'-]+/gu) ?? []).some((word) => isVerb(word, language));
+  const words = folded.trim().replace(/[.!?]+$/, '');
+  const verb = beginsWithVerb(words.replace(/^(?:a|to|da|por|att)\s/, ''), language);
   return { cue: verb ? 'request' : 'obligation', words: 'a note' };
 }
 

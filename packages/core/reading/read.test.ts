@@ -33,6 +33,18 @@ describe('deadline', () => {
     expect(reading.facts.dates.find((d) => d.region === 'latest')?.date).toBe('2026-11-25');
   });
 
+  test('a note’s orders count, not what it tells', async () => {
+    const note = (words: string) =>
+      readText(
+        `From: ines.tavare@saltmarsh.example\nSubject: Fwd: x\nDate: Tue, 24 Nov 2026 10:00:00 +0000\n\n${words}\n\n---------- Forwarded message ---------\nFrom: O <o@cape.example>\nDate: Mon, 23 Nov 2026 at 10:00\nSubject: x\n\nHello.`,
+      );
+    expect(deadline(await note('Tomas and I look at it on Wednesday. Answer by 27 November.'))).toBe(
+      '2026-11-27',
+    );
+    expect(deadline(await note('collect on Friday'))).toBe('2026-11-27');
+    expect(deadline(await note('Tomas is here on Friday.'))).toBeNull();
+  });
+
   test('a message without a date is read from its arrival', async () => {
     expect(deadline(await readText('From: o@cape.example\nSubject: x\n\nPlease answer by Friday.'))).toBe(
       '2026-11-27',
