@@ -1,7 +1,7 @@
 import { readStatedTime, type DateOrder } from '../dates/index.ts';
-import { alternatives, pattern, fold, LANGUAGES, listOf } from '../languages/index.ts';
+import { alternatives, fold, LANGUAGES, listOf, pattern, type Words } from '../languages/index.ts';
 import type { Mailbox } from '../mail/index.ts';
-import { LAYOUTS } from './layouts/index.ts';
+import { LAYOUTS, type Layout } from './layouts/index.ts';
 import { parseMailbox } from './mailbox.ts';
 import { isBlank, type QuotedLine } from './slices.ts';
 
@@ -24,8 +24,13 @@ const KINDS = new Map<string, HeaderKind>(
   ),
 );
 const HEADER = /^[\s*_]{0,6}(\p{L}[\p{L} -]{0,20}?)\s?[*_]{0,2}\s?:[*_]{0,2}\s*(.*)$/u;
-const markers = alternatives(...LAYOUTS.map((layout) => layout.markers));
-const MARKER = pattern(`^(?<open>[-_=*+~<\\s]*)${markers}(?:\\s.{0,60}?)?(?<close>[-_=*+~>:\\s]*)$`);
+/** A line with these words, within dashes or in front of a colon. */
+const markerOf = (pick: (layout: Layout) => Words) =>
+  pattern(
+    `^(?<open>[-_=*+~<\\s]*)${alternatives(...LAYOUTS.map(pick))}(?:\\s.{0,60}?)?(?<close>[-_=*+~>:\\s]*)$`,
+  );
+const FORWARDED = markerOf((layout) => layout.markers);
+const ORIGINAL = markerOf((layout) => layout.originals);
 const wrote = alternatives(...LAYOUTS.map((layout) => layout.wrote));
 const WROTE = pattern(`(?<![\\p{L}])${wrote}(?![\\p{L}])`);
 /** Lines that an intro may run over. */
@@ -45,21 +50,25 @@ export function findHeadings(lines: readonly QuotedLine[], order: DateOrder): He
 function headingAt(lines: readonly QuotedLine[], at: number, order: DateOrder): Heading | null {
   const line = lines[at];
   if (!line || line.words.length > 400 || isBlank(line)) return null;
-  if (isMarker(line.words)) return headersFrom(lines, at, order, true);
+  const marker = markerIn(line.words);
+  if (marker) return headersFrom(lines, at, order, marker);
   if (isRule(line.words) && lines[at + 1] && headerOf(lines[at + 1]?.words ?? '')?.kind === 'from')
-    return headersFrom(lines, at, order, false);
-  if (headerOf(line.words)?.kind === 'from') return headersFrom(lines, at, order, false);
+    return headersFrom(lines, at, order, null);
+  if (headerOf(line.words)?.kind === 'from') return headersFrom(lines, at, order, null);
   return introAt(lines, at, order);
 }
 
 const isRule = (words: string) => /^\s*(?:_{5,}|-{5,}|={5,}|\*{5,})\s*$/.test(words);
 
-function isMarker(words: string): boolean {
-  if (words.length > 120) return false;
-  const found = MARKER.exec(fold(words).trim());
-  if (!found?.groups) return false;
-  const { open = '', close = '' } = found.groups;
-  return /[-_=*+~<]{2}/.test(open) || close.includes(':') || /[-_=]{2}/.test(close) || open + close === '';
+/** Whether the line says that a message is forwarded, or only that it is the original of this one. */
+function markerIn(words: string): 'forwarded' | 'original' | null {
+  if (words.length > 120) return null;
+  const folded = fold(words).trim();
+  const forwarded = FORWARDED.exec(folded);
+  const { open = '', close = '' } = (forwarded ?? ORIGINAL.exec(folded))?.groups ?? { open: 'none' };
+  const marks =
+    /[-_=*+~<]{2}/.test(open) || close.includes(':') || /[-_=]{2}/.test(close) || open + close === '';
+  return !marks ? null : forwarded ? 'forwarded' : 'original';
 }
 
 function headerOf(words: string): { kind: HeaderKind; value: string } | null {
@@ -78,28 +87,25 @@ function headersFrom(
   lines: readonly QuotedLine[],
   at: number,
   order: DateOrder,
-  marked: boolean,
+  marker: 'forwarded' | 'original' | null,
 ): Heading | null {
   const begin = headerOf(lines[at]?.words ?? '') ? at : skipBlank(lines, at + 1, 3);
   const { values, end } = readHeaders(lines, begin);
   const sent = values.get('sent');
   const dated = sent !== undefined && /\d/.test(sent);
-  const enough = marked
+  const enough = marker
     ? values.has('from') && values.size >= 2
     : values.has('from') && dated && values.size >= 3;
   if (!enough) return null;
   return {
     start: at,
     end: skipBlank(lines, end, lines.length),
-    kind: marked && isForwardMarker(lines[at]?.words ?? '') ? 'marker' : 'headers',
+    kind: marker === 'forwarded' ? 'marker' : 'headers',
     from: parseMailbox(values.get('from') ?? ''),
     sentAt: sent === undefined ? null : (readStatedTime(sent, order)?.iso ?? null),
     subject: values.get('subject') ?? null,
   };
 }
-
-/** “Original message” stands above replies too. */
-const isForwardMarker = (words: string) => !/origin|ursprung|oorspronk|inicial|initial/.test(fold(words));
 
 function readHeaders(lines: readonly QuotedLine[], begin: number) {
   const values = new Map<HeaderKind, string>();
@@ -176,9 +182,7 @@ const SMALL = new Set(
     ...LANGUAGES.flatMap((l) =>
       [...l.weekdays, ...l.shortDays, l.dates.clock, l.dates.at, l.dates.article].flatMap(listOf),
     ),
-    'das|folgende|folgendes|das folgende|uhr|ore|kl|om|um|a|at|gmt|utc|following|the|horas|h|pm|am'.split(
-      '|',
-    ),
+    ['gmt', 'utc', 'am', 'pm'],
   ].flat(),
 );
 

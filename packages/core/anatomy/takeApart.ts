@@ -1,5 +1,5 @@
 import { spokenIn, wants, type DateOrder } from '../dates/index.ts';
-import { fold, listOf } from '../languages/index.ts';
+import { detectLanguage, fold, listOf } from '../languages/index.ts';
 import type { Mailbox, Message } from '../mail/index.ts';
 import type { Anatomy, Part, PartKind } from './anatomy.ts';
 import { LAYOUTS } from './layouts/index.ts';
@@ -96,7 +96,12 @@ function ownWords(segment: Segment | undefined, kinds: readonly LineKind[]): str
 /** Whether words ask for something themselves, rather than hand on what others asked. */
 function asksFor(words: string): boolean {
   if (words.trim() === '') return false;
-  return words.includes('?') || spokenIn(words, 'en').some(({ folded, language }) => wants(folded, language));
+  return (
+    words.includes('?') ||
+    spokenIn(words, detectLanguage(words, 'en') ?? 'en').some(({ folded, language }) =>
+      wants(folded, language),
+    )
+  );
 }
 
 function innermostSubject(segments: readonly Segment[], { latest }: Roles): string | null {

@@ -16,7 +16,12 @@ const all = (pick: (mail: Language['mail']) => Words) => LANGUAGES.map((language
 const SIGN_OFF = pattern(`^\\s*(?:${alternatives(...all((m) => m.signOff))})(?![\\p{L}])(?<rest>.{0,40})$`);
 const MOBILE = pattern(`^\\s*${alternatives(...all((m) => m.mobile))}(?![\\p{L}])`);
 /** “Get … for iOS”, which a program puts under what is written on a phone. */
-const PHONE_APP = /^.{0,40}(?<![\p{L}])(?:for|fur|pour|para|voor|per)\s(?:ios|android)\W*(?:\p{L}+\W*)?$/u;
+const PHONE_APP = /^.{5,50}\s(?:ios|android)\W*(?:\p{L}+\W*)?$/u;
+const AND = alternatives(...LANGUAGES.map((l) => l.requests.and));
+const REST = pattern(
+  `^[\\s,.!;:-]*(?:(?:${AND}|${alternatives(...all((m) => m.signOffFrom))})\\s)?(?:[\\p{L}.'-]+\\s?){0,4}[\\s,.!]*$`,
+);
+const JOINED = pattern(`^[\\s,]*${AND}\\s`);
 const EXTERNAL = wholeWords(...all((m) => m.external));
 const LEGAL = new RegExp(wholeWords(...all((m) => m.legal)), 'g');
 const UNSUBSCRIBE = wholeWords(...all((m) => m.unsubscribe));
@@ -126,10 +131,7 @@ function afterSignOff(lines: readonly QuotedLine[], end: number): number | null 
   const below = rows.filter(({ i }) => i > at.i);
   let kept = 0;
   while (kept < 2 && isSignOff(below[kept]?.words ?? '')) kept += 1;
-  const rest = (SIGN_OFF.exec(fold(at.words))?.groups?.rest ?? '').replace(
-    /^[\s,]*(?:and|und|et|y|e|en|och)\s/,
-    '',
-  );
+  const rest = (SIGN_OFF.exec(fold(at.words))?.groups?.rest ?? '').replace(JOINED, '');
   const named = rest.replace(/[^\p{L}]/gu, '').length > 2 && !SIGN_OFF.test(rest);
   if (!named && isName(below[kept]?.words ?? '')) kept += 1;
   return below[kept]?.i ?? null;
@@ -140,11 +142,7 @@ function isSignOff(words: string): boolean {
   if (text.length > 60 || /[?]/.test(text)) return false;
   const rest = SIGN_OFF.exec(fold(text))?.groups?.rest;
   if (rest === undefined) return false;
-  return (
-    /^[\s,.!;:-]*(?:(?:und|and|et|y|e|en|och|from|aus|de|from)\s)?(?:[\p{L}.'-]+\s?){0,4}[\s,.!]*$/u.test(
-      rest,
-    ) && !/\d/.test(rest)
-  );
+  return REST.test(rest) && !/\d/.test(rest);
 }
 
 const isName = (words: string) =>

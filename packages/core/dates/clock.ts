@@ -1,8 +1,8 @@
 import { Temporal } from 'temporal-polyfill';
 import { alternatives, pattern, perLanguage, type Language } from '../languages/index.ts';
-import { isoOf, type Day } from './day.ts';
+import { isoOf, two, type Day } from './day.ts';
 
-/** A clock time in a sentence; `until` where a span of hours is named. */
+/** A clock time in a sentence; `range` where a span of hours is named. */
 export interface ClockTime {
   start: number;
   end: number;
@@ -10,12 +10,8 @@ export interface ClockTime {
   time: string;
   zone: string | null;
   range: boolean;
-  noon: boolean;
 }
 
-const two = (n: number) => String(n).padStart(2, '0');
-const AFTERNOON =
-  "de la tarde|de la noche|da tarde|da noite|del pomeriggio|di sera|nachmittags|am nachmittag|abends|am abend|'s middags|'s avonds|du soir|de l'apres-midi|in the afternoon|in the evening|pa kvallen|pa eftermiddagen";
 const ZONE =
   '(?:\\s?\\(?(?<zone>utc(?:[+-]\\d{1,2})?|gmt|bst|cet|cest|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|et|mez|mesz|jst|ist|sgt|hkt|aest|aedt|z|[+-]\\d{2}:?\\d{2})\\)?(?![\\p{L}\\p{N}])|\\s(?<city>[a-z]+(?: [a-z]+)?) time(?![\\p{L}]))?';
 
@@ -26,10 +22,15 @@ const patternOf = perLanguage(({ code, dates }: Language) => {
   const dot = code === 'en' ? '[:.h]' : '[:.]\\s?|\\s?h\\s?';
   const noon = `(?<noon>${alternatives(dates.noon)})`;
   return pattern(
-    `(?<![\\p{L}\\p{N}.,:/-])(?:(?<at>${at})\\s*)?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d))?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${AFTERNOON}))?|${noon})(?![\\p{L}\\p{N}])${ZONE}`,
+    `(?<![\\p{L}\\p{N}.,:/-])(?:(?<at>${at})\\s*)?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d))?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${alternatives(dates.afternoon)}))?|${noon})(?![\\p{L}\\p{N}])${ZONE}`,
     'g',
   );
 });
+/** Between the hours of a span; in front of an hour that needs no other sign. */
+const betweenOf = perLanguage(({ dates }: Language) =>
+  pattern(`^\\s*${alternatives(dates.to)}\\s*(?:${alternatives(dates.article, dates.at)})?\\s*$`),
+);
+const atHourOf = perLanguage(({ dates }: Language) => pattern(`^${alternatives(dates.atHour)}`));
 
 /** The clock times of a folded sentence. A bare number is none, nor are digits with a full stop and no sign of an hour. */
 export function clockTimes(folded: string, language: Language): ClockTime[] {
@@ -44,34 +45,27 @@ export function clockTimes(folded: string, language: Language): ClockTime[] {
     const end = match.index + match[0].trimEnd().length;
     const last = found.at(-1);
     const joint = last ? folded.slice(last.end, start) : '';
-    if (
-      last &&
-      /^\s*(?:-|to|bis|a|à|alle|tot|till|until|and|und|et|y|e|en|och|às|as|hasta|até|ate)\s*(?:as|las|le|den|die|um)?\s*$/u.test(
-        joint,
-      )
-    ) {
+    if (last && betweenOf(language).test(joint)) {
       found[found.length - 1] = { ...last, end, range: true };
     } else {
       const zone = groups.zone ?? (groups.city === undefined ? null : cityZone(groups.city));
-      found.push({ start, end, time, zone, range: false, noon: groups.noon !== undefined });
+      found.push({ start, end, time, zone, range: false });
     }
   }
   return found;
 }
 
-function timeOf(groups: Record<string, string | undefined>, { code }: Language): string | null {
+function timeOf(groups: Record<string, string | undefined>, language: Language): string | null {
   if (groups.noon !== undefined) return '12:00';
   const { at, h, m, sep, half, clock, later } = groups;
-  const byAt =
-    at !== undefined &&
-    /^(?:a las|a la|as|alle|kl\.?|klockan|pelas|antes das|ore|alle ore|ate as|@)/.test(at.trim());
+  const byAt = at !== undefined && atHourOf(language).test(at.trim());
   const certain =
     half !== undefined ||
     clock !== undefined ||
     (m !== undefined && sep?.trim() === ':') ||
     sep?.trim() === 'h' ||
     later !== undefined;
-  if (!certain && !byAt && !(m !== undefined && at !== undefined && code !== 'en')) return null;
+  if (!certain && !byAt && !(m !== undefined && at !== undefined && language.code !== 'en')) return null;
   let hour = Number(h);
   if ((half?.startsWith('p') ?? false) && hour < 12) hour += 12;
   if ((half?.startsWith('a') ?? false) && hour === 12) hour = 0;
@@ -102,12 +96,14 @@ function cityZone(words: string): string | null {
 /** Day and time in a named zone as `2026-03-05T17:00` in the user's. */
 export function localDateTime(day: Day, time: string, named: string | null, zone: string): string {
   const stated = `${isoOf(day)}T${time}`;
-  const offset = named === null ? null : offsetOf(named);
-  if (named === null || (offset === null && !named.includes('/'))) return stated;
+  if (named === null) return stated;
+  const offset = offsetOf(named);
+  const iana = named === 'et' ? 'America/New_York' : named;
+  if (offset === null && !iana.includes('/')) return stated;
   const wall = Temporal.PlainDateTime.from(stated);
   const instant =
     offset === null
-      ? wall.toZonedDateTime(named === 'et' ? 'America/New_York' : named).toInstant()
+      ? wall.toZonedDateTime(iana).toInstant()
       : wall.toZonedDateTime('UTC').toInstant().subtract({ minutes: offset });
   return instant.toZonedDateTimeISO(zone).toPlainDateTime().toString().slice(0, 16);
 }

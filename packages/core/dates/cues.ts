@@ -10,10 +10,9 @@ import {
 } from '../languages/index.ts';
 
 /** Where a cue of each class stands: right in front of the phrase, behind it, in its clause, in its sentence. */
-export const cuesOf = perLanguage(({ code, dates, cues, requests }: Language) => {
-  // German, Dutch and Swedish write the word behind another (“Gastvortrag”).
+export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
   const compound = (words: Words) =>
-    ['de', 'nl', 'sv'].includes(code)
+    requests.compounds
       ? pattern(`(?<![\\p{L}\\p{N}])(?:\\p{L}{3,20}(?=\\p{L}{4}))?${alternatives(words)}${WORD_END}`)
       : wholeWords(words);
   const filler = alternatives(
@@ -24,7 +23,6 @@ export const cuesOf = perLanguage(({ code, dates, cues, requests }: Language) =>
     dates.at,
     dates.from,
     dates.endOf,
-    'die|der',
   );
   const lead = (...words: Words[]) =>
     pattern(
@@ -50,6 +48,7 @@ export const cuesOf = perLanguage(({ code, dates, cues, requests }: Language) =>
     issue: near(cues.issue),
     absence: wholeWords(cues.absence),
     commit: wholeWords(cues.commit),
+    coming: wholeWords(cues.coming),
     every: near(dates.every),
     move: wholeWords(cues.move),
     instead: near(cues.instead),

@@ -2,7 +2,7 @@
 export type Day = number;
 
 const MS = 86_400_000;
-const two = (n: number) => String(n).padStart(2, '0');
+export const two = (n: number) => String(n).padStart(2, '0');
 
 /** The day of a calendar date, or null where there is none (31 June). `month` counts from 1. */
 export function dayOf(year: number, month: number, day: number): Day | null {

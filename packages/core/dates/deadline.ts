@@ -112,15 +112,11 @@ function wantedBy(folded: string, language: Language, order: boolean): Wanted | 
   return { cue: verb ? 'request' : 'obligation', words: 'a note' };
 }
 
-/** Asked to an event, not asked for something that it needs. */
-const COMING =
-  /(?<![\p{L}])(?:come|join|attend|invit\p{L}*|komm\p{L}*|teilnehmen|einlad\p{L}*|eingeladen|venir|venez|participer|venir|venga|asistir|vir|venha|participar|kom\p{L}*|bijwonen|uitgenodigd|venire|partecipare|delta|valkommen|inbjud\p{L}*)(?![\p{L}])/u;
-
 /** “for Thursday's meeting”, “before the site visit on Monday”. */
 function purposeOf(clause: { before: string; after: string }, language: Language): string | undefined {
   const cues = cuesOf(language);
   const lead = cues.purpose.exec(clause.before);
-  if (!lead || COMING.test(`${clause.before} ${clause.after}`)) return undefined;
+  if (!lead || cues.coming.test(`${clause.before} ${clause.after}`)) return undefined;
   const direct = /^\S+\s+(?:\S+\s+)?$/.test(lead[0]);
   const isEvent =
     cues.event.test(lead[0]) || (direct && cues.event.test(clause.after.split(/\s+/).slice(0, 5).join(' ')));

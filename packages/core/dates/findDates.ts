@@ -32,8 +32,11 @@ export const isLifted = ({ folded, language }: Spoken) => cuesOf(language).lift.
 function datesIn(sentence: Spoken, options: DateOptions, closed: Closed): DatePhrase[] {
   const { folded, language, text } = sentence;
   const frame = { language, today: parseDay(options.reference), order: options.dateOrder, closed };
-  const own = findPhrases(folded, frame);
-  const phrases = own.length > 0 ? own : chronoDays(text, options, language);
+  const counted = chronoDays(text, options, language);
+  const own = findPhrases(folded, frame).filter((p) =>
+    counted.every((c) => p.end <= c.start || p.start >= c.end),
+  );
+  const phrases = [...own, ...counted];
   return phrases.flatMap((phrase) => {
     const { lead, overdue, ...judgement } = judge(folded, phrase, language, options.order ?? false);
     if (phrase.dayless && judgement.verdict !== 'deadline') return [];

@@ -63,9 +63,6 @@ export type RuleName =
 const B = '(?<![\\p{L}\\p{N}])';
 const E = '(?![\\p{L}\\p{N}])';
 const DAY = '(?:0?[1-9]|[12]\\d|3[01])';
-/** Written onto the weekday (“Dienstagabend”). */
-const PART_OF_DAY =
-  'abend|fruh|morgen|mittag|vormittag|nachmittag|nacht|ochtend|middag|avond|kvall|morgon|formiddag|eftermiddag';
 const YEAR = "(?:\\d{4}|'\\d{2})";
 
 export const grammarOf = perLanguage((language: Language): Grammar => {
@@ -114,12 +111,13 @@ function gatesOf({ months, weekdays, shortDays, dates }: Language): Record<Gate,
 }
 
 function anyDateWord({ months, weekdays, shortDays, dates }: Language): RegExp {
+  const or = alternatives;
   const longer = shortDays.flatMap(listOf).filter((word) => word.length > 3);
   const { today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd } =
     dates;
   const { noon, dayPart, fortnight, day, hour, workday } = dates;
   return pattern(
-    `\\d|${B}${alternatives(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, ...longer)}(?:${PART_OF_DAY})?${E}`,
+    `\\d|${B}${or(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, ...longer)}${or(dates.weekdayPart)}?${E}`,
   );
 }
 
@@ -148,13 +146,13 @@ function rulesOf(
       `(?<![\\d/.,:\\p{L}-])(?<a>\\d{1,2})(?:(?<sep>[./-])(?<b>\\d{1,2})\\k<sep>\\s?(?<year>\\d{4}|\\d{2})(?![\\d/]|[.,]\\d)|/(?<c>\\d{1,2})(?![\\d/%]|[.,]\\d)|\\.\\s?(?<e>\\d{1,2})\\.(?!\\d))`,
     ),
     dayAndMonth: rule(
-      `${B}(?<d1>${DAY})${mark}\\s*(?:${to}|[-/])\\s*(?:${or(dates.article)}\\s+)?(?<d>${DAY})${mark}${link}${month}${E}${year}`,
+      `${B}${DAY}${mark}\\s*(?:${to}|[-/])\\s*(?:${or(dates.article)}\\s+)?(?<d>${DAY})${mark}${link}${month}${E}${year}`,
     ),
     dayMonth: rule(`(?<![\\p{L}\\p{N}.,/:])(?<d>${DAY})${mark}(?:${link}|[-/])${month}${E}${year}`),
     monthDay:
       code === 'en'
         ? rule(
-            `${B}${month}\\s+(?:the\\s+)?(?:(?<d1>${DAY})${mark}\\s*(?:-|to|and)\\s*)?(?<d>${DAY})${mark}(?![\\p{L}\\p{N}:%])${year}`,
+            `${B}${month}\\s+(?:the\\s+)?(?:${DAY}${mark}\\s*(?:-|to|and)\\s*)?(?<d>${DAY})${mark}(?![\\p{L}\\p{N}:%])${year}`,
           )
         : /(?!)/gu,
     part: rule(
@@ -170,7 +168,7 @@ function rulesOf(
       `${B}${or(dates.weekNumber)}\\s?(?<n>[1-9]|[1-4]\\d|5[0-3])(?:[/\\s]+(?<year>\\d{4}))?(?![\\d.:])${E}`,
     ),
     weekday: rule(
-      `${B}(?:(?<turn>${turn})\\s+)?(?<weekday>${or(...weekdays)})(?:s|'s|${PART_OF_DAY})?(?:\\s+(?<turn2>${or(dates.next, dates.last, dates.coming)})(?!\\s+${period.replace('?<unit>', '?:')}${E}))?${E}`,
+      `${B}(?:(?<turn>${turn})\\s+)?(?<weekday>${or(...weekdays)})(?:s|'s|${or(dates.weekdayPart)})?(?:\\s+(?<turn2>${or(dates.next, dates.last, dates.coming)})(?!\\s+${period.replace('?<unit>', '?:')}${E}))?${E}`,
     ),
     shortDay: rule(
       `${B}(?:(?<cue>${or(cues.by, cues.on, cues.until, dates.next, dates.coming)})\\s+)?(?<weekday>${or(...shortDays)})${E}\\.?(?<follows>,?\\s*\\d)?`,

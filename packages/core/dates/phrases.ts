@@ -67,7 +67,7 @@ function joinPair(a: Joined, b: NamedDay, folded: string, language: Language): J
     return { ...b, ...span, disagrees: false, everyWeek: true };
   const begins = /^\s*-\s*$/.test(gap) || joint.from.test(folded.slice(Math.max(0, a.start - 24), a.start));
   if (joint.range.test(gap) && begins && b.day >= a.day)
-    return { ...b, ...span, from: a.day, disagrees: b.grain === 'day' && a.disagrees };
+    return { ...b, ...span, disagrees: b.grain === 'day' && a.disagrees };
   return null;
 }
 
@@ -99,27 +99,15 @@ function joinTimes(folded: string, days: readonly Joined[], frame: Frame): Phras
     if (phrase && near !== undefined) phrases[near] = withTime(phrase, time);
     else alone.push(time);
   }
-  const parts = (phrases.length > 0 ? [] : [...folded.matchAll(joint.dayPart)]).map((match) => {
+  if (phrases.length > 0) return phrases;
+  const parts = [...folded.matchAll(joint.dayPart)].map((match) => {
     const end = match.index + match[0].length;
     return { start: end - (match.groups?.part ?? '').length, end };
   });
-  const free = parts.filter((part) => phrases.every((p) => !near(folded, p, part, joint.toTime)));
   return [
-    ...phrases,
-    ...(phrases.length > 0 ? [] : alone.map((time) => onThatDay(time, frame, time))),
-    ...free.map((part) => onThatDay(part, frame, null)),
+    ...alone.map((time) => onThatDay(time, frame, time)),
+    ...parts.map((part) => onThatDay(part, frame, null)),
   ].toSorted((a, b) => a.start - b.start);
-}
-
-interface Span {
-  start: number;
-  end: number;
-}
-
-function near(folded: string, phrase: Span, part: Span, filler: RegExp): boolean {
-  const gap =
-    phrase.end <= part.start ? folded.slice(phrase.end, part.start) : folded.slice(part.end, phrase.start);
-  return (phrase.start < part.end && part.start < phrase.end) || filler.test(gap);
 }
 
 function withTime(phrase: Phrase, time: ClockTime): Phrase {
@@ -133,7 +121,7 @@ function withTime(phrase: Phrase, time: ClockTime): Phrase {
   };
 }
 
-function onThatDay(span: Span, { today }: Frame, time: ClockTime | null): Phrase {
+function onThatDay(span: { start: number; end: number }, { today }: Frame, time: ClockTime | null): Phrase {
   return {
     start: span.start,
     end: span.end,

@@ -35,8 +35,6 @@ export interface NamedDay {
   fixed: boolean;
   /** Digits that may as well be something else. */
   weak: boolean;
-  /** The first day, where a range is named. */
-  from?: Day;
   /** A clock time within the phrase itself (`2026-03-05T17:00Z`), with its zone if one is named. */
   clock?: { time: string; zone: string | null };
 }
@@ -89,19 +87,9 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
   },
   yearFirst: ({ y, m, d }) => plain(dayOf(Number(y), Number(m), Number(d)), true),
   numeric: readNumeric,
-  dayAndMonth: ({ d1, d, month, year }, frame, grammar) => {
-    const named = withYear(grammar.months.get(month ?? ''), Number(d), year, frame);
-    const first = withYear(grammar.months.get(month ?? ''), Number(d1), year, frame);
-    return named && first ? { ...named, from: first.day } : named;
-  },
-  dayMonth: ({ d, month, year }, frame, grammar) =>
-    withYear(grammar.months.get(month ?? ''), Number(d), year, frame),
-  monthDay: ({ d1, d, month, year }, frame, grammar) => {
-    const named = withYear(grammar.months.get(month ?? ''), Number(d), year, frame);
-    const first =
-      d1 === undefined ? null : withYear(grammar.months.get(month ?? ''), Number(d1), year, frame);
-    return named && first ? { ...named, from: first.day } : named;
-  },
+  dayAndMonth: readDayAndMonth,
+  dayMonth: readDayAndMonth,
+  monthDay: readDayAndMonth,
   part: readPart,
   period: ({ turn, turn2, unit, unit2 }, frame, grammar) => {
     const kind = grammar.unitOf(unit ?? unit2 ?? '');
@@ -144,6 +132,11 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
     return day === null ? null : { day, grain: 'dayOfMonth', fixed: false, weak: false };
   },
 };
+
+/** Of a range (“3 to 7 June”) the last day. */
+function readDayAndMonth({ d, month, year }: Groups, frame: Frame, grammar: Grammar): Found {
+  return withYear(grammar.months.get(month ?? ''), Number(d), year, frame);
+}
 
 function readNumeric({ a, b, c, e, sep, year }: Groups, frame: Frame): Found {
   const first = Number(a);

@@ -10,9 +10,8 @@ export interface Spoken {
   language: Language;
 }
 
-/** The sentences of a text; `fallback` is the language of words that tell none. */
-export function spokenIn(text: string, fallback: LanguageCode): Spoken[] {
-  const main = detectLanguage(text, fallback) ?? fallback;
+/** The sentences of a text in this language; a paragraph may be in another. */
+export function spokenIn(text: string, main: LanguageCode): Spoken[] {
   let language = languageOf(main);
   let end = 0;
   return sentencesOf(text).map((sentence) => {

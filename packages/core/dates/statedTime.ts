@@ -1,6 +1,6 @@
 import { detectLanguage, fold, LANGUAGES, languageOf } from '../languages/index.ts';
 import { clockTimes, offsetOf } from './clock.ts';
-import { isoOf } from './day.ts';
+import { isoOf, two } from './day.ts';
 import type { DateOrder } from './phrase.ts';
 import { namedDays } from './rules.ts';
 
@@ -11,7 +11,6 @@ export interface StatedTime {
   end: number;
 }
 
-const two = (n: number) => String(n).padStart(2, '0');
 const OFFSET =
   /(?:gmt|utc)\s?([+-]\d{1,2})(?::?(\d{2}))?|([+-]\d{2}):?(\d{2})|\b(gmt|utc|bst|cet|cest|mez|mesz|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|z)\b/;
 const CLOCK = /(?<![\d:])(\d{1,2})[:.h](\d{2})(?:[:.](\d{2}))?(?:\s*([ap])\.?\s?m\b\.?)?(?!\d)/;
@@ -27,17 +26,17 @@ export function readStatedTime(text: string, order: DateOrder): StatedTime | nul
       (d) => d.fixed && d.grain === 'day',
     );
     if (!day) continue;
-    const rest = folded.slice(day.end);
-    const ahead = CLOCK.exec(rest) ?? null;
-    const clock = day.clock ? null : ahead;
-    const time =
-      day.clock?.time ?? (clock ? clockText(clock) : clockBefore(folded.slice(0, day.start), language.code));
+    const clock = day.clock ? null : CLOCK.exec(folded.slice(day.end));
+    // “16:48 on 23 November”
+    const ahead = clock ? clockText(clock) : clockTimes(folded.slice(0, day.start), language).at(-1)?.time;
+    const time = day.clock?.time ?? ahead ?? '00:00';
     const end = day.end + (clock ? clock.index + clock[0].length : 0);
-    const offset = day.clock?.zone ? zoneText(day.clock.zone) : offsetText(folded.slice(end, end + 24));
+    const behind = zoneBehind(folded.slice(end, end + 24));
+    const zone = day.clock?.zone ?? behind?.zone;
     return {
-      iso: `${isoOf(day.day)}T${time.length === 5 ? `${time}:00` : time}${offset.text}`,
+      iso: `${isoOf(day.day)}T${time.length === 5 ? `${time}:00` : time}${zone == null ? '' : offsetText(zone)}`,
       start: day.start,
-      end: end + offset.length,
+      end: end + (behind?.length ?? 0),
     };
   }
   return null;
@@ -50,25 +49,18 @@ function clockText([, hour, minute, second, half]: RegExpExecArray): string {
   return `${two(h % 24)}:${minute ?? '00'}:${second ?? '00'}`;
 }
 
-/** “16:48 on 23 November” */
-function clockBefore(before: string, code: string): string {
-  const language = LANGUAGES.find((l) => l.code === code);
-  return (language && clockTimes(before, language).at(-1)?.time) ?? '00:00';
-}
-
-function offsetText(text: string): { text: string; length: number } {
+/** The zone that a text begins with, and where it ends. */
+function zoneBehind(text: string): { zone: string; length: number } | null {
   const found = OFFSET.exec(text);
-  if (!found || found.index > 6) return { text: '', length: 0 };
-  const [, sign, minute = '00', plainSign, plainMinute, name] = found;
-  const zone = zoneText(
-    name ?? (sign === undefined ? `${plainSign ?? ''}:${plainMinute ?? ''}` : `${sign}:${minute}`),
-  );
-  return { text: zone.text, length: found.index + found[0].length };
+  if (!found || found.index > 6) return null;
+  const [words, sign, minute = '00', plainSign = '', plainMinute = '', name] = found;
+  const written = sign === undefined ? `${plainSign}:${plainMinute}` : `${sign}:${minute}`;
+  return { zone: name ?? written, length: found.index + words.length };
 }
 
-function zoneText(zone: string): { text: string; length: number } {
+function offsetText(zone: string): string {
   const minutes = offsetOf(zone);
-  if (minutes === null) return { text: '', length: 0 };
+  if (minutes === null) return '';
   const size = Math.abs(minutes);
-  return { text: `${minutes < 0 ? '-' : '+'}${two(Math.floor(size / 60))}:${two(size % 60)}`, length: 0 };
+  return `${minutes < 0 ? '-' : '+'}${two(Math.floor(size / 60))}:${two(size % 60)}`;
 }

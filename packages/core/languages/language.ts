@@ -59,11 +59,15 @@ export interface DateWords {
   dayOfMonth: Words;
   at: Words;
   clock: Words;
+  /** In front of an hour that needs no other sign of it. */
+  atHour: Words;
+  /** Behind an hour that counts from noon; a part of the day written onto a weekday. */
+  afternoon: Words;
+  weekdayPart: Words;
   noon: Words;
   /** A part of the day, or its end: the day alone. */
   dayPart: Words;
   weekNumber: Words;
-  weekOf: Words;
   from: Words;
   to: Words;
   every: Words;
@@ -89,6 +93,8 @@ export interface CueWords {
   absence: Words;
   /** The writer speaks of what he himself will do. */
   commit: Words;
+  /** Asked to an event, not asked for something that it needs. */
+  coming: Words;
   move: Words;
   instead: Words;
   lift: Words;
@@ -114,6 +120,8 @@ export interface RequestWords {
   forms: Words;
   /** Verb at the end of the clause (de, nl); particles that part from it. */
   verbLast: boolean;
+  /** Words are written one behind another (“Gastvortrag”). */
+  compounds: boolean;
   particles: Words;
   /** People it is done for; words in front of the verb that say nothing. */
   indirect: Words;
@@ -121,6 +129,32 @@ export interface RequestWords {
   pronouns: Words;
   /** Begins a reason, a condition or a purpose. */
   reason: Words;
+  /** “Not”, around what is asked or called urgent. */
+  negation: Words;
+  /** What one need not do anything with. */
+  nothing: Words;
+  /** Politeness in the middle of a request; it is left out. */
+  polite: Words;
+  /** At the end of a clause, behind the verb (de, nl). */
+  modals: Words;
+  /** Between a frame and a participle: the request is a passive. */
+  be: Words;
+  /** Begins a sentence that asks only in some case. */
+  condition: Words;
+  /** Begins a purpose in front of a request. */
+  goal: Words;
+  /** What a cell says of a task that is done. */
+  finished: Words;
+  /** Behind a noun that is written like a verb (“Order of the day”). */
+  afterNoun: Words;
+  /** Behind its verb the writer speaks of himself (“erledige ich”). */
+  writer: Words;
+  /** Behind an imperative (“senden Sie”). */
+  you: Words;
+  /** Joins two of a kind. */
+  and: Words;
+  /** Between a name and what he is to do. */
+  assigns: Words;
   /** Begins another thought where it stands behind a comma. */
   aside: Words;
   high: Words;
@@ -139,6 +173,8 @@ export interface RequestWords {
 export interface MailWords {
   greeting: Words;
   signOff: Words;
+  /** Between a sign-off and a place. */
+  signOffFrom: Words;
   mobile: Words;
   legal: Words;
   unsubscribe: Words;

@@ -1,7 +1,7 @@
 import { fold } from './fold.ts';
 import type { Language, LanguageCode } from './language.ts';
 import { perLanguage } from './languages.ts';
-import { alternatives, listOf, pattern, WORD_END } from './words.ts';
+import { alternatives, listOf, pattern, wholeWords, WORD_END } from './words.ts';
 
 /** What a language knows of its verbs and of the words around them, ready to look up in folded text. */
 export const verbsOf = perLanguage(({ requests, mail }: Language) => {
@@ -23,10 +23,21 @@ export const verbsOf = perLanguage(({ requests, mail }: Language) => {
     courtesy: pattern(`(?<![\\p{L}])${alternatives(requests.courtesy)}(?![\\p{L}])`),
     opening: start(alternatives(requests.please, requests.fillers)),
     please: start(alternatives(requests.please)),
-    politely: pattern(
-      `(?<=\\s)(?:bitte|please|kindly|alstublieft|alsjeblieft|s'il (?:vous|te) plait|por favor|per favore|gärna|snälla|vänligen|svp|aub)(?![\\p{L}])`,
-      'gi',
-    ),
+    polite: wholeWords(requests.polite),
+    denied: pattern(`(?<![\\p{L}])${alternatives(requests.negation)}\\s*$`),
+    denies: pattern(`^${alternatives(requests.negation)}\\s`),
+    nothing: wholeWords(requests.nothing),
+    be: pattern(`^${alternatives(requests.be)}\\s`),
+    condition: pattern(`^\\s*${alternatives(requests.condition)}\\s`),
+    goal: pattern(`^${alternatives(requests.goal)}\\s`),
+    noun: pattern(`^[\\p{L}'-]+\\s${alternatives(requests.afterNoun)}\\s`),
+    writer: pattern(`^\\S+\\s${alternatives(requests.writer)}(?:\\s|$)`),
+    formal: pattern(`^\\p{L}+\\s${alternatives(requests.you)}\\s`),
+    modal: pattern(`\\s+${alternatives(requests.modals)}$`),
+    modalInside: pattern(`\\s${alternatives(requests.modals)}(?=\\s\\p{L}+en$)`),
+    and: new Set(listOf(requests.and)),
+    joined: pattern(`^${alternatives(requests.and, requests.be)}(?:\\s|$)`),
+    people: new Set(listOf(requests.indirect)),
     greeting: pattern(`^\\s*${alternatives(mail.greeting)}(?![\\p{L}])[^,:!.\\n]{0,40}[,:!.]\\s*`),
     indirect: start(alternatives(requests.indirect)),
     pronoun: pattern(`^${alternatives(requests.pronouns)}(?![\\p{L}'])`),
@@ -94,3 +105,24 @@ export function beginsWithVerb(words: string, language: Language): boolean {
   if (isVerb(first, language) && tokens.length > 1) return true;
   return language.requests.verbLast && tokens.length > 1 && /^\p{Ll}/u.test(last) && isVerb(last, language);
 }
+
+/** “signed” → “sign”, “complété” → “compléter”, “fyllas” → “fylla”; null where the word is no participle. */
+export function participleBase(word: string, language: Language): string | null {
+  const known = verbsOf(language).forms.get(fold(word));
+  if (known !== undefined) return known;
+  const turned =
+    PARTICIPLES[language.code]?.map(([ending, base]) =>
+      ending.test(word) ? word.replace(ending, base) : null,
+    ) ?? [];
+  return turned.find((base) => base !== null && isVerb(base, language)) ?? null;
+}
+
+const PARTICIPLES: Partial<Record<LanguageCode, readonly (readonly [RegExp, string])[]>> = {
+  fr: [[/ée?s?$/, 'er'], [/ie?s?$/, 'ir'], [/ue?s?$/, 're']],
+  es: [[/ad[oa]s?$/, 'ar'], [/id[oa]s?$/, 'ir'], [/id[oa]s?$/, 'er']],
+  pt: [[/ad[oa]s?$/, 'ar'], [/id[oa]s?$/, 'er'], [/id[oa]s?$/, 'ir']],
+  it: [[/at[oaie]$/, 'are'], [/ut[oaie]$/, 'ere'], [/it[oaie]$/, 'ire']],
+  sv: [[/s$/, ''], [/(?:de|da|t|d)$/, 'a']],
+  de: [[/^(.*?)zu(.+en)$/, '$1$2'], [/^(.*?)ge(.+)t$/, '$1$2en'], [/^(.+)t$/, '$1en'], [/^(.*?)ge(.+en)$/, '$1$2'], [/schrieben$/, 'schreiben']],
+  nl: [[/^(.*?)ge(.+?)(?:t|d)$/, '$1$2en'], [/^(.+?)(?:t|d)$/, '$1en']],
+}; // prettier-ignore

@@ -14,12 +14,15 @@ const SIGNATURE_MARK = '-- ';
 const DEEPEST = 3;
 
 /** Bytes of a message (RFC 5322 and MIME) → Message. Never throws: what cannot be decoded is told in `warnings`. */
-export async function decode(bytes: Uint8Array, depth = 0): Promise<Message> {
+export const decode = (bytes: Uint8Array): Promise<Message> => decodeAt(bytes, 0);
+
+async function decodeAt(bytes: Uint8Array, depth: number): Promise<Message> {
   const warnings: string[] = [];
   const email = await parse(repair(withoutExcess(bytes)), warnings);
   const headers = email.headers.map((h) => ({ name: h.originalKey, value: decodeWords(h.value) }));
   const { text: own, files } = takeFiles(textOf(email, warnings));
-  const inner = await attachedMessage(email, depth);
+  const attached = depth < DEEPEST ? attachedMessage(email) : undefined;
+  const inner = attached ? await decodeAt(contentBytes(attached), depth + 1) : null;
   const outer = {
     subject: cleanLine(email.subject ?? ''),
     from: mailboxes(email.from ? [email.from] : [])[0] ?? null,
@@ -33,7 +36,7 @@ export async function decode(bytes: Uint8Array, depth = 0): Promise<Message> {
     attached: [],
     events: email.attachments.filter(isCalendar).flatMap((part) => calendarEvents(contentText(part))),
     attachments: [
-      ...email.attachments.filter((part) => isAttachment(part, inner !== null)).map(attachment),
+      ...email.attachments.filter((part) => part !== attached && isAttachment(part)).map(attachment),
       ...files,
     ],
     warnings,
@@ -102,14 +105,9 @@ function cut(text: string, warnings: string[]): string {
 }
 
 /** The first message that came attached, as a forward does. */
-async function attachedMessage(email: Email, depth: number): Promise<Message | null> {
-  if (
-    depth >= DEEPEST ||
-    email.headers.some((h) => h.key === 'content-type' && /multipart\/report/i.test(h.value))
-  )
-    return null;
-  const part = email.attachments.find((a) => a.mimeType === 'message/rfc822');
-  return part ? decode(contentBytes(part), depth + 1) : null;
+function attachedMessage({ headers, attachments }: Email): MimePart | undefined {
+  const isReport = headers.some((h) => h.key === 'content-type' && /multipart\/report/i.test(h.value));
+  return isReport ? undefined : attachments.find((a) => a.mimeType === 'message/rfc822');
 }
 
 /** The attached message's words stand below the outer ones. */
@@ -138,16 +136,15 @@ function mailboxes(addresses: Address[]): Mailbox[] {
 const cleanLine = (value: string) => value.replace(/\s+/g, ' ').trim();
 const isCalendar = (part: MimePart) => /^(?:text\/calendar|application\/ics)$/.test(part.mimeType);
 
-/** What a person would call an attachment: no inline logo, no signature of the mail itself, no message that was taken apart. */
-function isAttachment(part: MimePart, apart: boolean): boolean {
+/** What a person would call an attachment: no inline logo, no signature of the mail itself. */
+function isAttachment(part: MimePart): boolean {
   if (
     part.mimeType.startsWith('image/') &&
     ((part.related ?? false) || (part.disposition === 'inline' && part.contentId !== undefined))
   )
     return false;
   if (/^application\/(?:x-)?(?:pgp-signature|pkcs7-signature)$/.test(part.mimeType)) return false;
-  if (isCalendar(part) && !part.filename) return false;
-  return !(apart && part.mimeType === 'message/rfc822');
+  return !(isCalendar(part) && !part.filename);
 }
 
 function attachment(part: MimePart): Attachment {

@@ -72,4 +72,11 @@ describe('parts', () => {
     expect(attached).toMatchObject([{ start: 7, subject: 'x' }]);
     expect(attachments.map((a) => a.name)).toEqual(['form.pdf']);
   });
+
+  test('of several attached messages the first is taken apart, the others stay attachments', async () => {
+    const part = (words: string) => `--b\nContent-Type: message/rfc822\n\nSubject: ${words}\n\n${words}\n`;
+    const { text, attachments } = await decodeText(`${MIXED}${part('one')}${part('two')}--b--\n`);
+    expect(text).toBe('one');
+    expect(attachments.map((a) => a.type)).toEqual(['message/rfc822']);
+  });
 });

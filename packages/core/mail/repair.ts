@@ -33,12 +33,19 @@ function isUtf8(bytes: Uint8Array): boolean {
 }
 
 function fromWindows1252(bytes: Uint8Array): Uint8Array {
-  const out: number[] = [];
+  const out = new Uint8Array(bytes.length * 3);
+  let at = 0;
   for (const byte of bytes) {
     const code = byte >= 0x80 && byte < 0xa0 ? UPPER.charCodeAt(byte - 0x80) : byte;
-    if (code < 0x80) out.push(code);
-    else if (code < 0x800) out.push(0xc0 | (code >> 6), 0x80 | (code & 0x3f));
-    else out.push(0xe0 | (code >> 12), 0x80 | ((code >> 6) & 0x3f), 0x80 | (code & 0x3f));
+    if (code < 0x80) out[at++] = code;
+    else {
+      if (code < 0x800) out[at++] = 0xc0 | (code >> 6);
+      else {
+        out[at++] = 0xe0 | (code >> 12);
+        out[at++] = 0x80 | ((code >> 6) & 0x3f);
+      }
+      out[at++] = 0x80 | (code & 0x3f);
+    }
   }
-  return Uint8Array.from(out);
+  return out.subarray(0, at);
 }

@@ -1,6 +1,6 @@
 import type { Attachment } from './message.ts';
 
-const FILE = /^begin [0-7]{3,4} ([^\n]{1,200})\n((?:[ -`]{1,62}\n)*?)(?:`|end)?\n?end$/gm;
+const FILE = /^begin [0-7]{3,4} ([^\n]{1,200})\n((?:[ -`]{1,62}\n)*?)end$/gm;
 
 /** Takes uuencoded files (POSIX.1-2017, uuencode) out of a text. */
 export function takeFiles(text: string): { text: string; files: Attachment[] } {

@@ -5,8 +5,6 @@ import { cleanSubject, findRequest, type Request } from '../requests/index.ts';
 import type { Facts } from './facts.ts';
 import { evidence, type Place, type Places } from './places.ts';
 
-const MOST = 80;
-
 /** The user's own subject or the action in his note, else what the newest words ask for, else the subject. */
 export function chooseTitle(message: Message, anatomy: Anatomy, places: Places): Facts['title'] {
   const { note, latest, subject } = places;
@@ -21,7 +19,7 @@ export function chooseTitle(message: Message, anatomy: Anatomy, places: Places):
   const own = requestIn(note, thing);
   if (toHimself && beginsWithVerb(subject.words.value, subject.language)) {
     const order = findRequest(subject.sentences, subject.dates, '', true);
-    return order ? { ...plain, value: short(order.title) } : plain;
+    return order ? { ...plain, value: order.title } : plain;
   }
   if (toHimself && !own && plain.value !== '') return plain;
   if (own && !own.generic) return titleAt(note, own, 'note');
@@ -42,13 +40,7 @@ function isReworded(message: Message, { originalSubject, parts }: Anatomy): bool
       .replace(/[^\p{L}\p{N}]+/gu, '');
   };
   const [outer, inner] = [bare(message.subject), bare(originalSubject)];
-  return (
-    outer !== '' &&
-    inner !== '' &&
-    outer !== inner &&
-    !inner.startsWith(outer) &&
-    !/^(?:fwd?|wg|tr|rv|enc|i|vb)$/.test(outer)
-  );
+  return outer !== '' && inner !== '' && outer !== inner && !inner.startsWith(outer);
 }
 
 function requestIn(place: Place, thing: string): Request | null {
@@ -56,7 +48,7 @@ function requestIn(place: Place, thing: string): Request | null {
 }
 
 function titleAt(place: Place, { title, place: at }: Request, source: 'note' | 'request'): Facts['title'] {
-  return { value: short(title), source, spans: evidence(place, at.start, at.end) };
+  return { value: title, source, spans: evidence(place, at.start, at.end) };
 }
 
 /** “Tell us” says too little alone. */
@@ -69,10 +61,4 @@ const about = (request: Request, thing: string): Request =>
 function thingOf(message: Message, subject: string): string {
   const [file] = message.attachments;
   return subject === '' ? (file?.name ?? '') : subject;
-}
-
-function short(title: string): string {
-  if (title.length <= MOST) return title;
-  const cut = title.slice(0, MOST);
-  return cut.slice(0, Math.max(cut.lastIndexOf(' '), MOST / 2)).replace(/[\s,;:]+$/, '');
 }

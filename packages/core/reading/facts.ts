@@ -38,7 +38,7 @@ export const ItemFact = z.object({
   priority: Level.nullable(),
   owner: z.string().nullable(),
   notes: z.string(),
-  spans: z.object({ title: Spans, due: Spans, owner: Spans }),
+  spans: z.object({ title: Spans, due: Spans, priority: Spans, owner: Spans }),
 });
 export type ItemFact = z.infer<typeof ItemFact>;
 

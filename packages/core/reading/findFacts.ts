@@ -26,13 +26,14 @@ export function findFacts(
   const { note, latest, subject } = places;
   const dates = [note, latest, subject].flatMap(dateFacts);
   const deadline = chooseDeadline(dates, places);
+  const priority = choosePriority(message, places);
   return {
     subject: { value: subject.words.value, spans: evidence(subject, 0, subject.words.value.length) },
     title: chooseTitle(message, anatomy, places),
     dates,
     deadline,
-    priority: choosePriority(message, places),
-    items: chooseItems(places, deadline === null ? null : (dates[deadline] ?? null)),
+    priority,
+    items: chooseItems(places, { due: deadline === null ? null : (dates[deadline] ?? null), priority }),
     pairs: [note, latest].flatMap(pairFacts),
     values: [subject, note, latest].flatMap(valueFacts),
     events: message.events,
@@ -101,8 +102,14 @@ function choosePriority(message: Message, { note, latest, subject }: Places): Fa
   return { value: stated.level, spans: [span] };
 }
 
-/** The items of the note, else of the newest words; the whole message's deadline holds where one has none of its own. */
-function chooseItems({ note, latest }: Places, whole: DateFact | null): ItemFact[] {
+/** What holds for an item that says nothing else itself. */
+interface Whole {
+  due: DateFact | null;
+  priority: Facts['priority'];
+}
+
+/** The items of the note, else of the newest words. */
+function chooseItems({ note, latest }: Places, whole: Whole): ItemFact[] {
   const toHimself = latest.words.value.trim() === '';
   for (const place of [note, latest]) {
     const items = findItems(
@@ -117,18 +124,21 @@ function chooseItems({ note, latest }: Places, whole: DateFact | null): ItemFact
   return [];
 }
 
-function itemFact(item: Item, place: Place, all: readonly Item[], whole: DateFact | null): ItemFact {
+function itemFact(item: Item, place: Place, all: readonly Item[], whole: Whole): ItemFact {
   const { due, title, owner, notes, priority } = item;
-  const shared = whole && !all.some((other) => other.due?.date === whole.date) ? whole : null;
+  // What another item says of itself does not hold for this one.
+  const sharedDue = all.some((other) => other.due?.date === whole.due?.date) ? null : whole.due;
+  const shared = all.some((other) => other.priority !== null) ? null : whole.priority;
   return {
     title,
-    due: due?.date ?? shared?.date ?? null,
-    priority,
+    due: due?.date ?? sharedDue?.date ?? null,
+    priority: priority ?? shared?.value ?? null,
     owner,
     notes,
     spans: {
       title: evidence(place, item.place.start, item.place.end),
-      due: due ? evidence(place, due.start, due.end) : (shared?.spans ?? []),
+      due: due ? evidence(place, due.start, due.end) : (sharedDue?.spans ?? []),
+      priority: priority === null ? (shared?.spans ?? []) : evidence(place, item.place.start, item.place.end),
       owner: item.ownerPlace ? evidence(place, item.ownerPlace.start, item.ownerPlace.end) : [],
     },
   };

@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { read, READER_VERSION, type Reading } from './index.ts';
@@ -7,12 +6,6 @@ const options = { me: ['ines.tavare@saltmarsh.example'], zone: 'Europe/London', 
 const arrivedAt = '2026-11-24T14:02:05Z';
 const mails = new URL('../../../demo/mail/', import.meta.url).pathname;
 const readText = (mail: string) => read(new TextEncoder().encode(mail), options, arrivedAt);
-
-const spansOf = ({ facts }: Reading) => [
-  ...facts.subject.spans,
-  ...facts.dates.flatMap((d) => d.spans),
-  ...facts.pairs.flatMap((p) => p.spans),
-];
 
 describe('deadline', () => {
   const deadline = ({ facts }: Reading) =>
@@ -56,49 +49,6 @@ describe('deadline', () => {
       'From: o@cape.example\nSubject: x\n\nThank you.\n\nOn Mon, 23 Nov 2026 at 10:00, A <a@b.example> wrote:\n> please send it by Friday',
     );
     expect(deadline(reading)).toBeNull();
-  });
-});
-
-describe('properties', () => {
-  test('every piece of evidence quotes the words at its place, and reading twice gives the same', async () => {
-    const line = fc.constantFrom(
-      'please send it by Friday',
-      'Due: 3 Dec 17:00',
-      '> by 4 December',
-      'On 3 May 2026, A <a@b.example> wrote:',
-      '',
-      'Priority: high',
-      '---------- Forwarded message ---------',
-      'From: B <b@c.example>',
-      'Date: Mon, 23 Nov 2026 at 16:48',
-    );
-    const sender = fc.constantFrom('ines.tavare@saltmarsh.example', 'b@c.example');
-    await fc.assert(
-      fc.asyncProperty(
-        sender,
-        fc.string(),
-        fc.array(line, { maxLength: 16 }),
-        async (from, subject, lines) => {
-          const mail = `From: ${from}\nSubject: ${subject.replace(/[\r\n]/g, ' ')}\n\n${lines.join('\n')}`;
-          const reading = await readText(mail);
-          for (const { part, start, end, quote } of spansOf(reading)) {
-            expect((part === 'text' ? reading.message.text : reading.message.subject).slice(start, end)).toBe(
-              quote,
-            );
-          }
-          expect(await readText(mail)).toEqual(reading);
-        },
-      ),
-      { numRuns: 60 },
-    );
-  });
-
-  test('any bytes are read without a throw', async () => {
-    await fc.assert(
-      fc.asyncProperty(fc.uint8Array({ maxLength: 300 }), async (bytes) => {
-        expect((await read(bytes, options, arrivedAt)).facts.subject).toBeDefined();
-      }),
-    );
   });
 });
 

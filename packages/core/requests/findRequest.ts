@@ -1,6 +1,6 @@
 import type { Slice } from '../anatomy/index.ts';
 import { isLifted, type DatePhrase, type Spoken } from '../dates/index.ts';
-import { fold } from '../languages/index.ts';
+import { verbsOf } from '../languages/index.ts';
 import { askedIn, orderIn } from './title.ts';
 
 /** What a text asks for most plainly. */
@@ -13,11 +13,6 @@ export interface Request {
 
 /** Sentences beyond these are not asked any more what they want. */
 const MOST_SENTENCES = 200;
-const CONDITION =
-  /^\s*(?:if|falls|wenn|sollten sie|si|se|als|indien|mocht|om|should you|en cas|caso|in case)\s/;
-const ANSWER =
-  /^(?:let|contact|call|reply|respond|write|melden|antworten|contacter|contactez|appeler|n'hesitez|contactar|contacte|contattare|contatti|bellen|kontakta|hor|join|see|find)\b/;
-
 /**
  * The request that stands out: plainly put, with a deadline, early, with something to do it to. Null where nothing is
  * asked. `thing` stands in for a pronoun. `own`: the user's own words.
@@ -52,9 +47,8 @@ function requestIn(
   const score =
     asked.strength +
     (cut.length > 0 ? 2 : 0) -
-    (CONDITION.test(folded) ? 2 : 0) -
-    (asked.generic ? 2 : 0) -
-    (ANSWER.test(fold(asked.title)) ? 1 : 0) +
+    (verbsOf(language).condition.test(folded) ? 2 : 0) -
+    (asked.generic ? 2 : 0) +
     (asked.title.split(' ').length > 2 ? 0.5 : -0.5);
   return {
     title: asked.title,

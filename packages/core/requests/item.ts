@@ -3,7 +3,7 @@ import type { Slice } from '../anatomy/index.ts';
 import { fold, type Language } from '../languages/index.ts';
 import { ownerOf } from './owner.ts';
 import { priorityIn } from './priority.ts';
-import { capital } from './tidy.ts';
+import { blankOut, capital } from './tidy.ts';
 import { askedIn } from './title.ts';
 
 /** One of several tasks in a message. Places count in the words it was found in. */
@@ -33,7 +33,7 @@ export function itemAt(
     inside.find((d) => d.verdict === 'other' && d.score > -6) ??
     null;
   const owned = ownerOf(
-    blank(words, due === null ? [] : [{ start: due.start - start, end: due.end - start }]),
+    blankOut(words, due === null ? [] : [{ start: due.start - start, end: due.end - start }]),
     language,
   );
   return {
@@ -56,14 +56,6 @@ function titleOf(words: string, language: Language): string {
     .replace(/\s+([,.;:])/g, '$1')
     .replace(/^[\s,;:.–—-]+|[\s,;:.–—-]+$/g, '');
   return capital(plain);
-}
-
-export function blank(words: string, places: readonly Slice[]): string {
-  let text = words;
-  for (const { start, end } of places) {
-    if (start >= 0 && end > start) text = text.slice(0, start) + ' '.repeat(end - start) + text.slice(end);
-  }
-  return text;
 }
 
 /** Whether the words name an amount, an hour or next to nothing, as in a price list or a programme. */

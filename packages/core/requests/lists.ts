@@ -6,6 +6,8 @@ import {
   fold,
   isVerb,
   pattern,
+  perLanguage,
+  verbsOf,
   wholeWords,
   type Language,
 } from '../languages/index.ts';
@@ -102,28 +104,27 @@ function asksForItems(
   const open = entries.filter((entry) => entry.box !== 'done');
   if (open.length < 2 && !(open.length === 1 && entries.length > 1)) return false;
   const head = fold(heading);
-  const other = pattern(`^\\W*${alternatives(language.requests.otherHeading)}(?![\\p{L}])`).test(head);
-  if ((other || /^to \p{L}+ .*:$/u.test(head)) && !asks(head, language)) return false;
+  const { other, tasks } = headingsOf(language);
+  if ((other.test(head) || /^to \p{L}+ .*:$/u.test(head)) && !asks(head, language)) return false;
   if (own || entries.some((entry) => entry.box !== null)) return true;
   const like = open.filter((entry) => isLikeTask(text, entry, dates, language)).length;
   const data = open.filter((entry) => isPlainData(text.slice(entry.start, entry.end))).length;
   if (data * 2 > open.length && like * 2 < open.length) return false;
   const asked =
-    heading.length < 200 &&
-    /[:?]\s*$/.test(heading) &&
-    (asks(head, language) || wholeWords(language.requests.taskHeading).test(head));
+    heading.length < 200 && /[:?]\s*$/.test(heading) && (asks(head, language) || tasks.test(head));
   return asked && !namesThings(head, language) ? like * 4 >= open.length : like * 5 >= open.length * 3;
 }
 
-/** “Please bring the following:” is one task, whose list says what. */
+const headingsOf = perLanguage(({ requests }: Language) => ({
+  other: pattern(`^\\W*${alternatives(requests.otherHeading)}(?![\\p{L}])`),
+  tasks: wholeWords(requests.taskHeading),
+  verb: pattern(`${alternatives(requests.polite)}\\s+(?<verb>\\p{L}+)`),
+}));
+
+/** “Please bring the following:” is one task, whose list says what; “please do the following:” is none itself. */
 function namesThings(head: string, language: Language): boolean {
-  const [, verb] =
-    /(?:please|bitte|veuillez|por favor|per favore|vanligen|alstublieft)\s+(\p{L}+)/u.exec(head) ?? [];
-  return (
-    verb !== undefined &&
-    isVerb(verb, language) &&
-    !/(?:do|complete|erledig|machen|effectu|faire|hacer|fazer|doen|fare|gora|uppgift|task|aufgabe)/.test(head)
-  );
+  const verb = headingsOf(language).verb.exec(head)?.groups?.verb;
+  return verb !== undefined && isVerb(verb, language) && !verbsOf(language).generic.has(verb);
 }
 
 function isLikeTask(text: string, entry: Entry, dates: readonly DatePhrase[], language: Language): boolean {

@@ -10,9 +10,10 @@ export interface Owned {
 }
 
 const NAME = "\\p{Lu}[\\p{L}'’.-]+(?:\\s(?:(?:de|van|von|da|di|der|del)\\s)?\\p{Lu}[\\p{L}'’.-]*){0,2}";
+const ASSIGNS = `(?:${LANGUAGES.flatMap((l) => listOf(l.requests.assigns)).join('|')})`;
 const SHAPES = [
   new RegExp(`^[*_]{0,2}(?<owner>${NAME})[*_]{0,2}\\s*(?::|\\s[-–—]\\s)(?=\\s*\\S)`, 'u'),
-  new RegExp(`^(?<owner>${NAME})\\s(?:to|will|soll|doit|debe|deve|ska|moet)\\s(?=\\p{Ll})`, 'u'),
+  new RegExp(`^(?<owner>${NAME})\\s${ASSIGNS}\\s(?=\\p{Ll})`, 'u'),
   /(?<![\p{L}\d.])@(?<owner>\p{L}[\p{L}.-]+)/u,
   new RegExp(`[([]\\s*(?<owner>${NAME})\\s*(?:[,;–—-][^)\\]]{0,40})?[)\\]]`, 'u'),
   new RegExp(`(?:\\s[-–—/|]+\\s*|→\\s*|->\\s*)(?<owner>${NAME})\\s*[,.;]?\\s*$`, 'u'),

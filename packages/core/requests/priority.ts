@@ -1,15 +1,17 @@
-import { fold, LANGUAGES, wholeWords } from '../languages/index.ts';
+import { alternatives, fold, LANGUAGES, pattern, wholeWords, type Words } from '../languages/index.ts';
 import { header, type Message } from '../mail/index.ts';
 
 type Level = 'high' | 'medium' | 'low';
 
+const allOf = (...classes: Words[]) => new RegExp(wholeWords(...classes), 'g');
 const LEVELS: readonly [Level, RegExp][] = [
-  ['low', wholeWords(...LANGUAGES.map((l) => l.requests.low))],
-  ['medium', wholeWords(...LANGUAGES.map((l) => l.requests.medium))],
-  ['high', wholeWords(...LANGUAGES.map((l) => l.requests.high))],
+  ['low', allOf(...LANGUAGES.map((l) => l.requests.low))],
+  ['medium', allOf(...LANGUAGES.map((l) => l.requests.medium))],
+  ['high', allOf(...LANGUAGES.map((l) => l.requests.high))],
 ];
-const NEGATED =
-  /(?:\bnot|\bno|\bnever|n't|\bnicht|\bkein\w*|\bpas|\bno es|\bnao|\bniet|\bgeen|\bnon|\binte|\bej|\bnothing|\bless)\s+(?:\S+\s+)?$/;
+const NEGATED = pattern(
+  `(?<![\\p{L}])(?:\\p{L}+)?${alternatives(...LANGUAGES.map((l) => l.requests.negation))}\\s+(?:\\S+\\s+)?$`,
+);
 
 export interface StatedPriority {
   level: Level;
@@ -21,10 +23,10 @@ export interface StatedPriority {
 export function priorityIn(text: string): StatedPriority | null {
   const folded = fold(text);
   for (const [level, words] of LEVELS) {
-    const found = words.exec(folded);
-    if (!found) continue;
-    if (level === 'high' && NEGATED.test(folded.slice(Math.max(0, found.index - 24), found.index))) continue;
-    return { level, start: found.index, end: found.index + found[0].length };
+    for (const { 0: found, index } of folded.matchAll(words)) {
+      if (level === 'high' && NEGATED.test(folded.slice(Math.max(0, index - 24), index))) continue;
+      return { level, start: index, end: index + found.length };
+    }
   }
   return null;
 }

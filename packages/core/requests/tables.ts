@@ -10,8 +10,7 @@ const HEADERS = new Map<string, Role>(
     LANGUAGES.flatMap((l) => listOf(l.requests[role]).map((word) => [word, role] as const)),
   ),
 );
-const DONE =
-  /^(?:done|completed?|yes|x|✓|✔|☑|closed|finished|erledigt|fertig|ja|fait|termine|oui|hecho|completad[oa]|terminado|si|feito|concluid[oa]|sim|gedaan|afgerond|klaar|gereed|fatto|completat[oa]|klart?|utfort|fardigt?|ok)$/;
+const DONE = new Set(LANGUAGES.flatMap((l) => listOf(l.requests.finished)));
 
 interface Row {
   line: Line;
@@ -121,7 +120,7 @@ function itemOf(
   if (
     !action ||
     action.words === '' ||
-    [cell('done'), cell('when')].some((c) => DONE.test(fold(c?.words ?? '')))
+    [cell('done'), cell('when')].some((c) => DONE.has(fold(c?.words ?? '')))
   )
     return [];
   const item = itemAt(text, action, dates, language, '');

@@ -2,7 +2,7 @@ import { baseForm, beginsWithVerb, fold, isVerb, verbsOf, type Language } from '
 import type { Slice } from '../anatomy/index.ts';
 import type { Asked } from './asked.ts';
 import { passive } from './passive.ts';
-import { capital, cutReason, tidy } from './tidy.ts';
+import { blankOut, capital, cutReason, lengthOfAll, tidy, without } from './tidy.ts';
 import { verbFirst } from './verbFirst.ts';
 
 /**
@@ -51,14 +51,6 @@ export function orderIn(
 
 const firstWord = (words: string) => /^[\p{L}'-]+/u.exec(words)?.[0] ?? '';
 
-/** The dates give way to blanks, so that places stay. */
-function blankOut(sentence: string, dates: readonly Slice[]): string {
-  let text = sentence.replaceAll('\n', ' ');
-  for (const { start, end } of dates)
-    text = text.slice(0, start) + ' '.repeat(Math.max(0, end - start)) + text.slice(end);
-  return text;
-}
-
 interface Found {
   /** Where the words that ask begin, and where the verb does. */
   at: number;
@@ -70,14 +62,15 @@ const needAt = (folded: string, language: Language) =>
   verbsOf(language).needs.exec(folded)?.index ?? Infinity;
 
 function framed(folded: string, language: Language): Found | null {
-  const { frame, courtesy, opening } = verbsOf(language);
+  const { frame, courtesy, opening, be } = verbsOf(language);
   let start: number | null = null;
   let at = 0;
   for (const match of folded.matchAll(frame)) {
     const end = match.index + match[0].length;
     const rest = folded.slice(end);
-    if (/^(?:be|been|have been|etre|ser|essere|bli|vara)\s/.test(rest)) continue;
-    if (rest.trim().length < 3 || isDenied(folded.slice(0, match.index), rest)) continue;
+    // “needs to be signed” is a passive.
+    if (be.test(rest) || rest.trim().length < 3) continue;
+    if (isDenied(folded.slice(0, match.index), rest, language)) continue;
     if (courtesy.exec(folded.slice(match.index))?.index === 0) continue;
     const after = courtesy.exec(rest);
     if (after && after.index <= 2) continue;
@@ -87,12 +80,7 @@ function framed(folded: string, language: Language): Found | null {
     start = end;
   }
   if (start === null) return null;
-  for (
-    let skip = opening.exec(folded.slice(start));
-    skip && skip[0] !== '';
-    skip = opening.exec(folded.slice(start))
-  )
-    start += skip[0].length;
+  start += lengthOfAll(opening, folded.slice(start));
   return firstWord(folded.slice(start)) === '' ? null : { at, start, framed: true };
 }
 
@@ -102,7 +90,7 @@ function imperative(folded: string, language: Language): Found | null {
     start,
     ...[...folded.matchAll(/,\s+/g)]
       .map((m) => m.index + m[0].length)
-      .filter((at) => at > start && mayFollow(folded, start, at)),
+      .filter((at) => at > start && mayFollow(folded, start, at, language)),
   ];
   const found = starts.find((at) => isOrder(folded.slice(at), language));
   return found === undefined ? null : { at: found, start: found, framed: false };
@@ -119,33 +107,24 @@ function openingOf(folded: string, language: Language): number {
 }
 
 /** Behind a comma an order stands only after a purpose (“To go on playing, renew …”) or with its “Sie”. */
-const mayFollow = (folded: string, start: number, at: number) =>
-  /^(?:to|um|pour|para|per|om|for att)\s/.test(folded.slice(start)) ||
-  /^\p{L}+\s(?:sie|u)\s/u.test(folded.slice(at));
+const mayFollow = (folded: string, start: number, at: number, language: Language) =>
+  verbsOf(language).goal.test(folded.slice(start)) || verbsOf(language).formal.test(folded.slice(at));
 
 function isOrder(rest: string, language: Language): boolean {
   if (!isVerb(firstWord(rest), language) || isNoOrder(rest, language)) return false;
-  const isName = /^[\p{L}'-]+\s*(?:[:=]|$|\d|no\.|nr\.?|#|n[.º°])/u.test(rest);
-  const isSubject =
-    /^[\p{L}'-]+\s(?:is|are|was|were|will|for|of|from|has|had|ist|war|est|es|fue|e|foi|ar|var)\s/u.test(rest);
-  return !isName && !isSubject && /\s[\p{L}\p{N}"'“]/u.test(rest);
+  const isLabel = /^[\p{L}'-]+\s*(?:[:=]|$|\d|no\.|nr\.?|#|n[.º°])/u.test(rest);
+  return !isLabel && !verbsOf(language).noun.test(rest) && /\s[\p{L}\p{N}"'“]/u.test(rest);
 }
 
-const NOTHING = /(?<![\p{L}])(?:nothing|nichts|rien|nada|niets|nulla|niente|inget|ingenting)(?![\p{L}])/u;
-
 /** “You need not …”, “no tiene que …”, “… nichts tun”. */
-function isDenied(before: string, after: string): boolean {
-  return (
-    /(?<![\p{L}])(?:no|non|nao|ne|not|inte|nicht|niet|never|n't)\s*$/u.test(before) ||
-    NOTHING.test(after.slice(0, 40)) ||
-    /^(?:not|nicht|niet|inte)\s/.test(after)
-  );
+function isDenied(before: string, after: string, language: Language): boolean {
+  const { denied, denies, nothing } = verbsOf(language);
+  return denied.test(before) || denies.test(after) || nothing.test(after.slice(0, 40));
 }
 
 /** “See attached”, “erledige ich”. */
 const isNoOrder = (folded: string, language: Language) =>
-  verbsOf(language).courtesy.exec(folded)?.index === 0 ||
-  /^\S+\s(?:ich|wir|ik|wij|we|jag|vi)(?:\s|$)/.test(folded);
+  verbsOf(language).courtesy.exec(folded)?.index === 0 || verbsOf(language).writer.test(folded);
 
 /** “Handle this”, “bitte erledigen”: the verb is generic, and what it is about is not said. */
 function isGeneric(words: string, language: Language): boolean {
@@ -169,7 +148,7 @@ function needed(text: string, folded: string, language: Language): Asked | null 
 
 /** The words behind a frame as a phrase with its verb in front. */
 function phrase(words: string, language: Language, thing: string): string | null {
-  const clause = tidy(cutReason(words, language).replace(verbsOf(language).politely, ' '), language);
+  const clause = tidy(without(cutReason(words, language), verbsOf(language).polite), language);
   const ordered = language.requests.verbLast ? verbFirst(clause, language) : clause;
   const space = ordered.indexOf(' ');
   const verb = (space === -1 ? ordered : ordered.slice(0, space))

@@ -200,3 +200,60 @@ test('a rule says itself in a plain sentence', () => {
     'Mail that is from cape.example or keel.example and has “loan” in its subject becomes a task in Loans in; its title is the subject.',
   );
 });
+
+describe('the built-in reading', () => {
+  const LIST = `From: Orla <orla@cape.example>
+Subject: Actions
+Date: Mon, 23 Nov 2026 10:00:00 +0000
+
+The actions, by Friday please:
+
+- Tom: book the hall
+- Print the posters (3 December), no rush
+`;
+
+  test('makes a task of each item; the message’s deadline holds where an item has none of its own', async () => {
+    const { kind, tasks } = evaluate(await incoming(LIST), []);
+    expect(kind).toBe('unclaimed');
+    expect(tasks.map(({ itemKey, fields }) => [itemKey, fields.title, fields.due])).toEqual([
+      ['item 1', 'Book the hall', '2026-11-27'],
+      ['item 2', 'Print the posters', '2026-12-03'],
+    ]);
+  });
+
+  test('what one item says of its urgency does not hold for another', async () => {
+    const priorities = async (mail: string) =>
+      evaluate(await incoming(mail), []).tasks.map((task) => [
+        task.fields.priority,
+        task.evidence.priority?.spans[0]?.quote,
+      ]);
+    expect(await priorities(LIST)).toEqual([
+      [null, undefined],
+      ['low', 'Print the posters (3 December), no rush'],
+    ]);
+    const urgent = LIST.replace('Subject: Actions', 'Subject: urgent: Actions').replace(', no rush', '');
+    expect(await priorities(urgent)).toEqual([
+      ['high', 'urgent'],
+      ['high', 'urgent'],
+    ]);
+  });
+
+  test('takes title, deadline and priority of the whole where there is one task', async () => {
+    const [task] = evaluate(
+      await incoming(
+        'From: o@cape.example\nSubject: x\nDate: Mon, 23 Nov 2026 10:00:00 +0000\n\nCould you urgently return the form by Friday?',
+      ),
+      [],
+    ).tasks;
+    expect(task?.fields).toMatchObject({ title: 'Return the form', due: '2026-11-27', priority: 'high' });
+    expect(Object.keys(task?.evidence ?? {}).toSorted()).toEqual(['due', 'priority', 'title']);
+  });
+
+  test('makes nothing of what answers itself', async () => {
+    const { kind, reason } = evaluate(
+      await incoming('From: o@cape.example\nSubject: Automatic reply: x\n\nI am away until Friday.'),
+      [],
+    );
+    expect([kind, reason]).toEqual(['nothing', 'answers itself']);
+  });
+});

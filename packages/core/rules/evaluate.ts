@@ -104,19 +104,19 @@ function itemTask(
   by: { ruleId: string; version: number },
 ): MadeTask {
   const read = (spans: EvidenceSpan[]): Evidence => ({ ...by, readingId: null, readingKind: 'item', spans });
-  const { project, priority } = whole.evidence;
+  const { project } = whole.evidence;
   return {
     itemKey: `item ${String(index + 1)}`,
     fields: {
       ...whole.fields,
       title: shortTitle(item.title) || whole.fields.title,
       due: item.due,
-      priority: item.priority ?? whole.fields.priority,
+      priority: item.priority,
     },
     evidence: {
       title: read(item.spans.title),
       ...(item.due === null ? {} : { due: read(item.spans.due) }),
-      ...(item.priority !== null ? { priority: read(item.spans.title) } : priority ? { priority } : {}),
+      ...(item.priority === null ? {} : { priority: read(item.spans.priority) }),
       ...(project ? { project } : {}),
     },
   };

@@ -3,7 +3,8 @@ import type { Layout } from './layout.ts';
 export const en: Layout = {
   language: 'en',
   markers:
-    'forwarded message|begin forwarded message|original message|forwarded by|forwarded email|forwarded mail|start of forwarded message|original email|message forwarded|original appointment|reply message|inline forwarded message|forwarded from',
+    'forwarded message|begin forwarded message|forwarded by|forwarded email|forwarded mail|start of forwarded message|message forwarded|reply message|inline forwarded message|forwarded from',
+  originals: 'original message|original email|original appointment',
   headers: {
     from: 'from',
     sent: 'date|sent|sent at|sent on',

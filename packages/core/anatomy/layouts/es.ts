@@ -3,7 +3,8 @@ import type { Layout } from './layout.ts';
 export const es: Layout = {
   language: 'es',
   markers:
-    'mensaje reenviado|inicio del mensaje reenviado|mensaje original|correo reenviado|inicio del correo reenviado|reenviado por|correo original|mensaje remitido|inicio mensaje reenviado|forwarded message',
+    'mensaje reenviado|inicio del mensaje reenviado|correo reenviado|inicio del correo reenviado|reenviado por|mensaje remitido|inicio mensaje reenviado|forwarded message',
+  originals: 'mensaje original|correo original',
   headers: {
     from: 'de|remitente|desde',
     sent: 'enviado|fecha|enviado el|enviado a las',
@@ -13,6 +14,6 @@ export const es: Layout = {
   },
   wrote: 'escribió|ha escrito|escribio',
   introBegins: 'el|en',
-  replyPrefixes: 're|rta|rv re',
+  replyPrefixes: 're|rta',
   forwardPrefixes: 'rv|fwd|reenv|re-env',
 };

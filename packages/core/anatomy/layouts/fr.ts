@@ -3,7 +3,8 @@ import type { Layout } from './layout.ts';
 export const fr: Layout = {
   language: 'fr',
   markers:
-    'message transféré|message transmis|début du message transféré|début du message réexpédié|message original|message d’origine|courriel transféré|message initial|e-mail transféré|transféré par|e-mail d’origine|message réexpédié|mail transféré',
+    'message transféré|message transmis|début du message transféré|début du message réexpédié|courriel transféré|e-mail transféré|transféré par|message réexpédié|mail transféré',
+  originals: 'message original|message d’origine|message initial|e-mail d’origine',
   headers: {
     from: 'de|expéditeur|from',
     sent: 'envoyé|date|envoyé le|envoyée',

@@ -3,7 +3,8 @@ import type { Layout } from './layout.ts';
 export const it: Layout = {
   language: 'it',
   markers:
-    'messaggio inoltrato|inizio messaggio inoltrato|messaggio originale|inizio del messaggio inoltrato|messaggio originario|inoltrato da|e-mail inoltrata|messaggio inoltrato da|email originale|e-mail originale|email inoltrata|forwarded message',
+    'messaggio inoltrato|inizio messaggio inoltrato|inizio del messaggio inoltrato|inoltrato da|e-mail inoltrata|messaggio inoltrato da|email inoltrata|forwarded message',
+  originals: 'messaggio originale|messaggio originario|email originale|e-mail originale',
   headers: {
     from: 'da|mittente',
     sent: 'inviato|data|inviata|inviato il|data invio',

@@ -5,6 +5,8 @@ export interface Layout {
   language: string;
   /** The words of a line above a forwarded or an original message; dashes and the like around them do not count. */
   markers: Words;
+  /** The same above a message that may as well have been answered. */
+  originals: Words;
   headers: {
     from: Words;
     sent: Words;

@@ -3,7 +3,8 @@ import type { Layout } from './layout.ts';
 export const nl: Layout = {
   language: 'nl',
   markers:
-    'doorgestuurd bericht|begin doorgestuurd bericht|oorspronkelijk bericht|origineel bericht|doorgestuurde e-mail|doorgestuurd door|doorgezonden bericht|begin van doorgestuurd bericht|oorspronkelijke e-mail|doorgestuurde mail|oorspronkelijke mail',
+    'doorgestuurd bericht|begin doorgestuurd bericht|doorgestuurde e-mail|doorgestuurd door|doorgezonden bericht|begin van doorgestuurd bericht|doorgestuurde mail',
+  originals: 'oorspronkelijk bericht|origineel bericht|oorspronkelijke e-mail|oorspronkelijke mail',
   headers: {
     from: 'van|afzender',
     sent: 'verzonden|datum|verstuurd|verzonden op',

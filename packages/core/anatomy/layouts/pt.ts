@@ -3,7 +3,8 @@ import type { Layout } from './layout.ts';
 export const pt: Layout = {
   language: 'pt',
   markers:
-    'mensagem encaminhada|mensagem reencaminhada|início da mensagem encaminhada|início da mensagem reencaminhada|mensagem original|e-mail encaminhado|encaminhado por|email original|início de mensagem reencaminhada|e-mail original|email encaminhado|forwarded message|reencaminhado por',
+    'mensagem encaminhada|mensagem reencaminhada|início da mensagem encaminhada|início da mensagem reencaminhada|e-mail encaminhado|encaminhado por|início de mensagem reencaminhada|email encaminhado|forwarded message|reencaminhado por',
+  originals: 'mensagem original|email original|e-mail original',
   headers: {
     from: 'de|remetente',
     sent: 'enviado|enviada|data|enviado em|enviada em|enviada a',

@@ -3,7 +3,8 @@ import type { Layout } from './layout.ts';
 export const sv: Layout = {
   language: 'sv',
   markers:
-    'vidarebefordrat meddelande|vidarebefordrat brev|ursprungligt meddelande|originalmeddelande|vidarebefordrat av|början på vidarebefordrat meddelande|börja vidarebefordrat meddelande|inledning av vidarebefordrat meddelande|vidarebefordrat mejl|ursprungligt mejl|vidarebefordrad e-post|forwarded message|ursprungligt e-postmeddelande',
+    'vidarebefordrat meddelande|vidarebefordrat brev|vidarebefordrat av|början på vidarebefordrat meddelande|börja vidarebefordrat meddelande|inledning av vidarebefordrat meddelande|vidarebefordrat mejl|vidarebefordrad e-post|forwarded message',
+  originals: 'ursprungligt meddelande|originalmeddelande|ursprungligt mejl|ursprungligt e-postmeddelande',
   headers: {
     from: 'från|avsändare',
     sent: 'skickat|datum|skickades|skickat den',

@@ -73,11 +73,13 @@ export const de: Language = {
     dayOfMonth: 'den|dem|der|am|zum|bis zum|vom|bis|spätestens am',
     at: 'um|bis|gegen|ab|vor|,',
     clock: 'uhr|h',
+    atHour: '',
+    afternoon: 'nachmittags|am nachmittag|abends|am abend',
+    weekdayPart: 'abend|früh|morgen|mittag|vormittag|nachmittag|nacht',
     noon: 'mittag|mittags|12 uhr mittags|zwölf uhr mittags',
     dayPart:
       'dienstschluss|feierabend|geschäftsschluss|büroschluss|ende des tages|tagesende|morgens|vormittag|vormittags|nachmittag|nachmittags|abend|abends|früh|nacht|mitternacht|arbeitsende|ladenschluss',
     weekNumber: 'kw|kalenderwoche',
-    weekOf: 'woche vom|woche ab|woche ab dem',
     from: 'vom|von|zwischen|zwischen dem|ab|vom zeitraum',
     to: 'bis|bis zum|bis|und|und dem|auf den|auf|-',
     every:
@@ -105,6 +107,7 @@ export const de: Language = {
       'abwesend|nicht im büro|im urlaub|auf reisen|geschlossen|nicht erreichbar|wieder erreichbar|wieder im büro|krank|öffnungszeiten|sprechzeiten|geöffnet|wieder da|außer haus|in elternzeit|bürozeiten',
     commit:
       'ich werde|wir werden|ich schicke|wir schicken|ich sende|wir senden|ich melde mich|wir melden uns|ich kann|wir können|ich bin dann|ich habe vor|wir planen|ich plane|wir liefern|ich liefere|sie erhalten|ihr erhaltet|du erhältst|du bekommst|sie bekommen|erhalten sie|bekommen sie|wird geliefert|wird versandt|wird ihnen|ich komme|wir kommen|ich gebe ihnen',
+    coming: 'komm|kommt|kommen|teilnehmen|einladen|eingeladen|lade|laden',
     move: 'verschoben|verschiebt|verlängert|verlegt|vorgezogen|vorverlegt|geändert|neuer termin|neue frist|neues datum|neue deadline|korrektur|stattdessen|doch erst|doch schon|jetzt am|nun am|nun bis|jetzt bis|ändert sich|doch lieber|besser|gemeint war|doch bis',
     instead: 'statt|anstatt|anstelle von|statt am|statt bis|nicht|nicht mehr|nicht am|und nicht',
     lift: 'brauchst du nicht mehr|brauchen sie nicht mehr|nicht mehr machen|nicht mehr erledigen|nicht mehr nötig|nicht mehr notwendig|nicht mehr erforderlich|nicht mehr benötigt|brauchen wir nicht mehr|brauche ich nicht mehr|nicht länger nötig|nicht mehr gebraucht|hat sich erledigt|ist erledigt|bereits erledigt|schon erledigt|gegenstandslos|ist hinfällig|hinfällig|entfällt|zurückgezogen|storniert|abgesagt|musst du nicht mehr|müssen sie nicht mehr|müsst ihr nicht mehr|nicht mehr zu schicken|nicht mehr senden|nicht mehr schicken|betrachten sie dies als erledigt|vergiss die',
@@ -125,6 +128,7 @@ export const de: Language = {
     verbs:
       'senden|sende|sendet|schicken|schick|schicke|schickt|zurücksenden|zurückschicken|bestätigen|bestätige|bestätigt|prüfen|prüfe|prüft|überprüfen|überprüfe|unterschreiben|unterschreibe|unterzeichnen|freigeben|antworten|antworte|anrufen|ruf|rufen|buchen|buche|bestellen|bestelle|bestellt|bezahlen|bezahle|zahlen|überweisen|überweise|vorbereiten|bereite|bereiten|einreichen|reichen|reiche|ausfüllen|füllen|fülle|füllt|aktualisieren|aktualisiere|hochladen|laden|lade|weiterleiten|leiten|leite|teilen|teile|teilt|organisieren|organisiere|bringen|bring|bringe|bringt|kaufen|kauf|kaufe|besorgen|besorge|geben|gib|gebt|schreiben|schreib|schreibe|abschließen|liefern|liefere|kontaktieren|kontaktiere|fragen|frag|frage|informieren|informiere|mitteilen|räumen|räume|räumt|putzen|reparieren|repariere|ersetzen|austauschen|erneuern|erneuere|anmelden|melden|melde|meldet|drucken|drucke|ausdrucken|scannen|scanne|kopieren|kopiere|abholen|holen|hol|hole|messen|miss|zählen|zähle|testen|teste|installieren|installiere|entfernen|entferne|löschen|lösche|hinzufügen|ergänzen|ergänze|ändern|ändere|korrigieren|korrigiere|schließen|öffnen|lesen|lies|suchen|such|suche|finden|wählen|wähle|entscheiden|stellen|stell|stelle|legen|leg|lege|nehmen|nimm|nehmt|lassen|lass|helfen|hilf|teilnehmen|kommen|komm|kommt|besuchen|besichtigen|fotografieren|beschriften|beschrifte|erstellen|erstelle|erstellt|berechnen|berechne|übersetzen|übersetze|bearbeiten|bearbeite|veröffentlichen|ankündigen|einladen|reservieren|reserviere|absagen|stornieren|verschieben|erinnern|erinnere|nachfassen|ablegen|begleichen|begleichen|erstatten|anbieten|bewerten|bewerte|planen|plane|besprechen|fertigstellen|klären|kläre|sicherstellen|behalten|gießen|gieß|füttern|abschließen|einschalten|ausschalten|berichten|nennen|nenne|nennt|angeben|gebt|beschreiben|beschreibe|erklären|bereitstellen|einstellen|abgeben|vereinbaren|vereinbare|tragen|trag|trage|eintragen|packen|pack|abrechnen|kündigen|kündige|beantworten|beantworte|vorlegen|legt|erledigen|erledige|sichern|speichern|verteilen|verteile|aufräumen|abstimmen|nachreichen|nachweisen|ausstellen|zusenden|zustellen|übermitteln|übermittle|übergeben|abschicken|wechseln|kümmern|kümmere|warten|beschaffen|begutachten|dokumentieren|markieren|notieren|zusammenstellen|zusammenfassen|auswerten|auffüllen|reinigen|reinige|streichen|gegenzeichnen',
     forms: '',
+    compounds: true,
     verbLast: true,
     particles:
       'zurück|ab|an|ein|aus|mit|vor|zu|nach|weiter|bei|fest|durch|auf|um|her|hin|frei|hoch|bereit|fertig|teil|sicher|zusammen|vorbei|herunter|los|rüber',
@@ -134,6 +138,19 @@ export const de: Language = {
     pronouns: 'es|ihn|das|dies|sie|diese|diesen|dieses',
     reason:
       'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank',
+    negation: 'nicht|kein|keine|keinen|keiner|nie',
+    nothing: 'nichts',
+    polite: 'bitte|freundlicherweise',
+    modals: 'könnten|könntest|könnte|könnt|können|kannst|würden|würdest|würde|möchten|sollten|solltest',
+    be: 'werden',
+    condition: 'falls|wenn|sollten sie',
+    goal: 'um',
+    finished: 'erledigt|fertig|ja|ok|x',
+    afterNoun: 'ist|war|sind|für|von|vom',
+    writer: 'ich|wir',
+    you: 'Sie',
+    and: 'und|sowie',
+    assigns: 'soll|wird',
     aside: 'wenn|welche|welcher|welches|falls|sobald|sofern|ich|wir|er|sie|es|der|die|das|unser',
     high: 'dringend|eilig|asap|so schnell wie möglich|schnellstmöglich|sofort|umgehend|höchste priorität|hohe priorität|kritisch|eilt|priorität: hoch|sehr wichtig|unverzüglich|brandeilig|notfall|priorität hoch|schnellstens|so bald wie möglich|baldmöglichst|top-priorität|oberste priorität|zeitkritisch',
     medium:
@@ -155,6 +172,7 @@ export const de: Language = {
       'sehr geehrte|sehr geehrter|liebe|lieber|hallo|guten tag|guten morgen|moin|hi|servus|grüezi|grüß gott|liebes|guten abend|hallo zusammen|hey',
     signOff:
       'mit freundlichen grüßen|freundliche grüße|viele grüße|beste grüße|liebe grüße|herzliche grüße|schöne grüße|mfg|vg|lg|gruß|grüße|mit besten grüßen|mit freundlichem gruß|vielen dank|danke|besten dank|mit herzlichen grüßen|bis bald|hochachtungsvoll|herzlich|bg|viele liebe grüße|mit lieben grüßen|dank und gruß|freundlicher gruss|freundliche grüsse|herzlichst|ihre|ihr|euer|dein|deine|mit freundlichen grüssen|sonnige grüße',
+    signOffFrom: 'aus|von',
     mobile: 'von meinem|gesendet von|gesendet mit|diese nachricht wurde von meinem',
     legal:
       'vertraulich|vertrauliche|rechtlich geschützte|empfänger|nicht der richtige adressat|irrtümlich erhalten|unbefugte|vernichten sie|geschäftsführer|amtsgericht|handelsregister|registergericht|hrb|ust-idnr|sitz der gesellschaft|denken sie an die umwelt|haftungsausschluss|weitergabe|bevor sie diese e-mail ausdrucken|aufsichtsrat|steuernummer',

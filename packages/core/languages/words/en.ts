@@ -74,11 +74,13 @@ export const en: Language = {
     dayOfMonth: 'the',
     at: 'at|@|by|before|around|until',
     clock: 'o’clock',
+    atHour: '@',
+    afternoon: 'in the afternoon|in the evening',
+    weekdayPart: '',
     noon: 'noon|midday|12 noon',
     dayPart:
       'eod|cob|close of business|close of play|end of day|end of business|end of the day|end of play|morning|afternoon|evening|night|midnight|first thing|lunchtime|lunch',
     weekNumber: 'week|wk|cw',
-    weekOf: 'week of|the week of|week commencing|w/c|week beginning',
     from: 'from|between',
     to: 'to|until|till|through|and|-|and ending',
     every:
@@ -105,6 +107,7 @@ export const en: Language = {
       'away|out of office|out of the office|on leave|on holiday|on vacation|absent|closed|not available|unavailable|not in the office|back on|back in the office|return on|returning on|off sick|opening hours|office hours|open daily|open from|my last day',
     commit:
       'i will|i’ll|we will|we’ll|i shall|we shall|i am going to|i’m going to|we are going to|we’re going to|i can|we can|i plan to|we plan to|i intend|we intend|i expect to|we expect to|i hope to|we hope to|i aim to|we aim to|i promise|will send you|will be sent|will arrive|will be delivered|will be shipped|we are sending|i am sending|you will receive|you’ll receive|you should receive|will be back|will get back',
+    coming: 'come|join|attend|invite|invited',
     move: 'moved|moves|move|extended|postponed|shifted|pushed|pushed back|brought forward|rescheduled|changed|change|delayed|deferred|make that|make it|put back|now due|is now|new deadline|new date|new due date|correction|rather than|instead|slipped|adjusted|amended|sorry, i meant|i meant|not any more but',
     instead: 'instead of|rather than|not|no longer|and not',
     lift: 'no need to do this|no need to do it|called it off|not necessary any more|not necessary anymore|no longer needed|no longer need|no longer required|no longer necessary|no need to send|no need any more|not needed any more|not needed anymore|no need to send it any more|don’t need it any more|do not need it any more|not need to send it any more|don’t need to send it any more|no need for it any more|not need it anymore|don’t need it anymore|don’t have to send it any more|disregard|please ignore my|ignore my previous|ignore the request|ignore my request|has been cancelled|is cancelled|has been withdrawn|deadline has been lifted|has already been done|already done|already taken care of|has been settled already|called off|you can forget|forget it|is withdrawn|we have withdrawn|consider it closed|case is closed',
@@ -127,6 +130,7 @@ export const en: Language = {
       'send|return|confirm|check|review|sign|approve|reply|respond|answer|call|phone|ring|book|order|pay|prepare|provide|submit|complete|fill|update|upload|forward|share|arrange|schedule|organise|organize|bring|buy|get|give|make|write|draft|finish|deliver|deposit|transfer|contact|ask|inform|tell|tidy|clean|fix|repair|replace|renew|register|print|scan|copy|collect|pick|drop|post|ship|measure|count|test|install|remove|delete|add|change|correct|move|close|open|read|look|find|choose|select|decide|set|put|take|hand|present|let|help|attend|join|come|visit|inspect|photograph|label|list|compile|calculate|translate|proofread|edit|publish|announce|invite|reserve|cancel|postpone|reschedule|remind|follow|file|archive|settle|reimburse|refund|invoice|quote|assess|evaluate|plan|discuss|finalise|finalize|verify|validate|ensure|keep|hold|leave|water|feed|lock|unlock|switch|turn|log|report|notify|advise|specify|indicate|state|describe|explain|supply|issue|process|release|hire|recruit|train|chase|clear|draw|build|paint|pack|unpack|load|unload|store|stock|mark|note|enter|attach|include|apply|ping|circulate|distribute|summarise|summarize|rewrite|revise|resend|recheck|reset|restore|restart|back|wash|cut|cook|bake|record|sort|seal|mail|email|deal|see|go|talk|speak|meet|show|thank|wrap|chase|acknowledge|adjust|assign|audit|calibrate|certify|compare|consult|countersign|create|define|design|determine|develop|document|download|escalate|estimate|examine|extend|grant|identify|investigate|lend|lift|lay|lower|maintain|mount|name|obtain|offer|outline|oversee|propose|purchase|pull|push|raise|rate|receive|recommend|reconcile|reduce|remit|rent|request|research|resolve|run|save|secure|service|solve|start|stop|supervise|sweep|trim|vote|weigh|withdraw',
     forms:
       'sending send|returning return|confirming confirm|checking check|reviewing review|signing sign|calling call|booking book|giving give|having have|letting let|sent send|returned return|confirmed confirm|checked check|reviewed review|signed sign|approved approve|answered answer|booked book|ordered order|paid pay|prepared prepare|provided provide|submitted submit|completed complete|filled fill|updated update|uploaded upload|forwarded forward|arranged arrange|scheduled schedule|delivered deliver|made make|done do|written write|finished finish|cleaned clean|fixed fix|repaired repair|replaced replace|renewed renew|registered register|printed print|scanned scan|collected collect|tested test|removed remove|corrected correct|moved move|closed close|chosen choose|decided decide|translated translate|published publish|cancelled cancel|settled settle|reimbursed reimburse|finalised finalise|finalized finalize|verified verify|received receive|measured measure|counted count|packed pack|labelled label|filed file|revised revise|shipped ship|issued issue|processed process|inspected inspect|installed install|calibrated calibrate|countersigned countersign|agreed agree|handed hand|brought bring|bought buy|cleared clear|painted paint|cut cut|set set|put put|read read',
+    compounds: false,
     verbLast: false,
     particles: '',
     indirect: 'me|us|him|her|them|to me|to us|for me|for us',
@@ -135,6 +139,19 @@ export const en: Language = {
     pronouns: 'it|this|that|them|these|those',
     reason:
       'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|unless|before we|before i|before they|before it|after which|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks',
+    negation: "not|no|never|n't|nothing|less",
+    nothing: 'nothing',
+    polite: 'please|kindly|pls',
+    modals: '',
+    be: 'be|been|have been',
+    condition: 'if|should you|in case',
+    goal: 'to',
+    finished: 'done|complete|completed|yes|x|✓|✔|☑|closed|finished|ok',
+    afterNoun: 'is|are|was|were|will|for|of|from|has|had',
+    writer: '',
+    you: '',
+    and: 'and',
+    assigns: 'to|will|should',
     aside: 'if|when|which|who|while|once|whereas|i|we|they|he|she|it|the|my|our|there',
     high: 'urgent|urgently|asap|as soon as possible|critical|top priority|high priority|priority: high|priority high|immediately|very important|time-critical|time critical|emergency|at once|right away|highest priority|without delay|most urgent|utmost importance|prio 1|straight away',
     medium:
@@ -156,6 +173,7 @@ export const en: Language = {
       'dear|hi|hello|hey|good morning|good afternoon|good evening|greetings|hi all|hello all|dear all|hi team|morning',
     signOff:
       'best|best regards|kind regards|regards|many thanks|thanks|thank you|cheers|sincerely|yours|yours sincerely|yours faithfully|warm regards|best wishes|all the best|with best wishes|with kind regards|kindest regards|thanks and regards|thanks in advance|with thanks|take care|see you|love|warmly|sincerely yours|respectfully|cordially',
+    signOffFrom: 'from',
     mobile: 'sent from my|sent from a|sent from mobile|sent via|sent with',
     legal:
       'confidential|confidentiality|intended recipient|intended solely|intended only|privileged|disclaimer|if you have received this|received this message in error|received this e-mail in error|received this email in error|unauthorised|unauthorized|disclosure|registered in england|registered office|company number|please consider the environment|before printing|virus|viruses|delete it immediately|notify the sender|legally binding',

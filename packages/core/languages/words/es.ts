@@ -69,11 +69,13 @@ export const es: Language = {
     dayOfMonth: 'el|el día|día|al|del|hasta el|antes del|para el|al día',
     at: 'a las|a la|a|sobre las|antes de las|hacia las|,',
     clock: 'horas|hrs|h',
+    atHour: 'a las|a la|antes de las',
+    afternoon: 'de la tarde|de la noche',
+    weekdayPart: '',
     noon: 'mediodía|las doce del mediodía|las 12 del mediodía',
     dayPart:
       'fin del día|final del día|el final del día|fin de la jornada|final de la jornada|cierre|por la mañana|por la tarde|por la noche|tarde|noche|medianoche|a primera hora|a última hora|primera hora|última hora|el cierre de oficinas',
     weekNumber: 'semana|semana n.º|semana número',
-    weekOf: 'semana del|la semana del',
     from: 'del|de|entre el|entre|desde el|desde',
     to: 'al|a|y el|y|hasta el|hasta|-',
     every:
@@ -101,6 +103,7 @@ export const es: Language = {
       'ausente|fuera de la oficina|de vacaciones|cerrado|cerrada|cerrados|no disponible|estaré de vuelta|de vuelta el|de vuelta en la oficina|horario de atención|abierto|abierta|de baja|de permiso|regreso|horario|no estaré|estaré fuera',
     commit:
       'voy a|vamos a|le enviaré|le enviaremos|les enviaremos|te enviaré|te envío|le envío|puedo|podemos|prevemos|recibirá|recibirán|recibirás|entregaremos|estaré|estaremos|será entregado|se entregará|se enviará|les informaremos|le informaremos|volveré|le responderemos|le contestaré|te llamaré|llegaremos|pasaré|pasaremos|le llamaré',
+    coming: 'venir|venga|ven|asistir|invitar|invitamos|invitados',
     move: 'aplazado|aplazada|pospuesto|pospuesta|retrasado|retrasada|ampliado|ampliada|prorrogado|prorrogada|adelantado|adelantada|cambiado|cambiada|cambia|se amplía|se aplaza|nueva fecha|nuevo plazo|corrección|mejor|en lugar|finalmente|ahora es|se traslada|trasladado|quería decir|se pospone|se retrasa|pasa del|pasa al|se adelanta|mejor el',
     instead: 'en lugar de|en lugar del|en vez de|en vez del|y no|no el|no para el|y no el',
     lift: 'ya no es necesario|ya no hace falta|ya no necesitamos|ya no necesito|no es necesario que|no hace falta que|ya no se necesita|cancelado|cancelada|queda cancelado|queda anulado|anulado|ignore|ignora|ignoren|sin efecto|ya está hecho|ya está resuelto|ya no se requiere|ya no tiene que|ya no tienes que|ya no tienen que|ya no es preciso|queda sin efecto|no lo envíe|ya no hay que',
@@ -122,6 +125,7 @@ export const es: Language = {
     verbs:
       'esté|estén|enviar|envíe|envíen|envía|envíes|enviarnos|enviarme|devolver|devuelva|devuelvan|devuelve|confirmar|confirme|confirmen|confirma|revisar|revise|revisen|revisa|comprobar|compruebe|comprueba|firmar|firme|firmen|firma|aprobar|apruebe|aprueba|responder|responda|responde|contestar|conteste|contesta|llamar|llame|llama|reservar|reserve|reserva|pedir|pida|pide|encargar|encargue|pagar|pague|paga|abonar|abone|preparar|prepare|preparen|prepara|proporcionar|proporcione|presentar|presente|presenten|presenta|completar|complete|completa|rellenar|rellene|rellena|cumplimentar|cumplimente|actualizar|actualice|actualiza|subir|suba|sube|reenviar|reenvíe|reenvía|compartir|comparta|comparte|organizar|organice|organiza|traer|traiga|trae|comprar|compre|compra|dar|dé|hacer|haga|haz|hagan|redactar|redacte|redacta|escribir|escriba|escribe|terminar|termine|termina|entregar|entregue|entreguen|entrega|transferir|transfiera|contactar|contacte|contacta|preguntar|pregunte|pregunta|informar|informe|informa|decir|díganos|indicar|indique|indiquen|indica|indicarnos|comunicar|comunique|ordenar|ordene|ordena|limpiar|limpie|limpia|reparar|repare|repara|arreglar|arregle|sustituir|sustituya|cambiar|cambie|cambia|renovar|renueve|renueva|registrar|registre|inscribir|inscriba|imprimir|imprima|imprime|escanear|escanee|escanea|copiar|recoger|recoja|recoge|medir|mida|contar|probar|pruebe|instalar|instale|instala|eliminar|elimine|borrar|borre|añadir|añada|añade|agregar|agregue|modificar|modifique|corregir|corrija|corrige|cerrar|cierre|cierra|abrir|abra|abre|leer|lea|lee|mirar|buscar|busque|busca|elegir|elija|elige|seleccionar|decidir|decida|poner|ponga|pon|tomar|tome|dejar|deje|deja|ayudar|asistir|asista|venir|venga|ven|visitar|visite|inspeccionar|fotografiar|etiquetar|elaborar|elabore|elabora|calcular|calcule|traducir|traduzca|traduce|editar|publicar|publique|publica|anunciar|invitar|invite|invita|cancelar|cancele|cancela|aplazar|recordar|seguir|archivar|archive|liquidar|reembolsar|facturar|evaluar|evalúe|planificar|planifique|hablar|hable|finalizar|finalice|validar|valide|verificar|verifique|verifica|asegurar|guardar|guarde|regar|riega|apagar|avisar|avise|avisa|especificar|describir|explicar|suministrar|emitir|emita|procesar|tramitar|tramite|retirar|retire|remitir|remita|remitan|adjuntar|adjunte|adjunta|convocar|convoque|concertar|gestionar|gestione|gestiona|solicitar|solicite|solicita|resumir|resuma|facilitar|facilite|faciliten|facilitarnos|ingresar|ingrese|realizar|realice|proceder|colocar|coloque|concretar|fijar|fije|proponer|proponga|ver|obtener|descargar|mandar|mande|manda|mandarme|mandarnos|pasar|pasarme|pasa|pase|cargar|cargue|llevar|lleve|lleva',
     forms: '',
+    compounds: false,
     verbLast: false,
     particles: '',
     indirect: 'nos|me|le|les|a nosotros|a mí|-nos|usted|ustedes|te|se',
@@ -130,6 +134,19 @@ export const es: Language = {
     pronouns: 'lo|la|los|las|esto|eso',
     reason:
       'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|pues|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así',
+    negation: 'no|nunca|nada',
+    nothing: 'nada',
+    polite: 'por favor|porfa',
+    modals: '',
+    be: 'ser',
+    condition: 'si|en caso|caso',
+    goal: 'para',
+    finished: 'hecho|hecha|completado|completada|terminado|sí|ok',
+    afterNoun: 'es|fue|de|del|para',
+    writer: '',
+    you: '',
+    and: 'y|e',
+    assigns: 'debe|va a',
     aside: 'si|cuando|quien|yo|nosotros|el|la|ya|nos',
     high: 'urgente|urgentes|urgentemente|con urgencia|lo antes posible|cuanto antes|asap|crítico|prioridad alta|alta prioridad|inmediatamente|de inmediato|muy importante|máxima prioridad|prioridad: alta|a la mayor brevedad|con carácter urgente|urge|urgencia|máxima urgencia|lo más pronto posible|a la mayor brevedad posible',
     medium: 'prioridad media|prioridad normal|prioridad: media|prioridad: normal|media prioridad',
@@ -148,6 +165,7 @@ export const es: Language = {
       'estimado|estimada|estimados|estimadas|hola|buenos días|buenas tardes|buenas noches|querido|querida|queridos|buenas|apreciado|apreciada|hola a todos|muy señor|muy señores',
     signOff:
       'saludos|un saludo|saludos cordiales|un cordial saludo|cordialmente|atentamente|le saluda atentamente|gracias|muchas gracias|un abrazo|abrazos|gracias de antemano|quedo a la espera|hasta pronto|besos|reciba un cordial saludo|con un cordial saludo|cordiales saludos|muy atentamente|que tenga un buen día|un saludo cordial|gracias y saludos|hasta luego',
+    signOffFrom: 'de|desde',
     mobile: 'enviado desde mi|enviado desde|enviado con',
     legal:
       'confidencial|confidencialidad|destinatario|ha recibido este mensaje por error|recibido por error|prohibida|antes de imprimir|medio ambiente|protección de datos|rgpd|aviso legal|divulgación|virus|eliminarlo',

@@ -67,11 +67,13 @@ export const fr: Language = {
     dayOfMonth: 'le|au|du|d’ici le|avant le|pour le|jusqu’au',
     at: 'à|vers|avant|pour|,|dès',
     clock: 'heures|heure|h',
+    atHour: '',
+    afternoon: 'de l’après-midi|du soir',
+    weekdayPart: '',
     noon: 'midi',
     dayPart:
       'fin de journée|fin de la journée|la fin de la journée|en fin de journée|matin|après-midi|soir|soirée|matinée|nuit|minuit|fermeture des bureaux|fermeture|dans la journée|au matin|au soir',
     weekNumber: 'semaine|semaine n°|sem.',
-    weekOf: 'semaine du|la semaine du|semaine commençant le',
     from: 'du|de|entre|entre le|à partir du',
     to: 'au|à|et|et le|jusqu’au|-',
     every:
@@ -98,6 +100,7 @@ export const fr: Language = {
       'absent|absente|en congé|en congés|en vacances|fermé|fermés|fermée|indisponible|serai de retour|de retour le|de retour au bureau|hors du bureau|horaires d’ouverture|ouvert|ouverts|en déplacement|injoignable|joignable',
     commit:
       'je vais|nous allons|je vous envoie|nous vous envoyons|je vous enverrai|nous vous enverrons|nous enverrons|je reviens|nous reviendrons|je reviendrai|je peux|nous pouvons|je prévois|nous prévoyons|vous recevrez|vous allez recevoir|tu recevras|nous livrerons|je serai|nous serons|sera livré|sera livrée|seront livrés|sera expédié|je passerai|nous passerons|nous vous livrerons|je te|je vous tiendrai',
+    coming: 'venir|venez|viens|participer|invité|invités|invitons',
     move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|modifié|modifiée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum',
     instead: 'au lieu de|au lieu du|et non|plutôt que|pas le|et pas|non pas|et non le|et non pas',
     lift: 'plus besoin de le faire|laisse tomber|plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine',
@@ -118,6 +121,7 @@ export const fr: Language = {
     verbs:
       'soyez|sois|envoyer|envoyez|envoie|renvoyer|renvoyez|retourner|retournez|retourne|confirmer|confirmez|confirme|vérifier|vérifiez|vérifie|relire|relisez|signer|signez|signe|approuver|valider|validez|valide|répondre|répondez|réponds|appeler|appelez|appelle|rappeler|rappelez|réserver|réservez|réserve|commander|commandez|commande|payer|payez|paye|régler|réglez|préparer|préparez|prépare|fournir|fournissez|soumettre|soumettez|remplir|remplissez|remplis|compléter|complétez|mettre|mettez|mets|transmettre|transmettez|transmets|transférer|transférez|partager|partagez|organiser|organisez|apporter|apportez|apporte|acheter|achetez|achète|donner|donnez|donne|faire|faites|fais|rédiger|rédigez|rédige|écrire|écrivez|finir|terminer|terminez|termine|livrer|livrez|déposer|déposez|dépose|virer|contacter|contactez|contacte|demander|demandez|demande|informer|informez|dire|dites|dis|indiquer|indiquez|indique|communiquer|communiquez|ranger|rangez|range|nettoyer|nettoyez|réparer|réparez|remplacer|remplacez|renouveler|renouvelez|inscrire|inscrivez|imprimer|imprimez|imprime|scanner|copier|récupérer|récupérez|chercher|mesurer|compter|tester|testez|installer|supprimer|supprimez|ajouter|ajoutez|ajoute|modifier|modifiez|corriger|corrigez|corrige|fermer|ouvrir|lire|lisez|lis|regarder|trouver|choisir|choisissez|sélectionner|décider|prendre|prenez|prends|remettre|remettez|présenter|laisser|laissez|aider|participer|venir|venez|viens|visiter|inspecter|photographier|étiqueter|dresser|calculer|traduire|traduisez|traduis|éditer|publier|publiez|annoncer|inviter|invitez|annuler|annulez|reporter|relancer|relancez|relance|suivre|classer|archiver|rembourser|facturer|évaluer|planifier|planifiez|discuter|finaliser|finalisez|garder|arroser|nourrir|éteindre|signaler|préciser|précisez|décrire|expliquer|livrer|vider|dessiner|construire|peindre|emballer|stocker|noter|saisir|joindre|joignez|appliquer|diffuser|résumer|réviser|sauvegarder|laver|trier|établir|établissez|actualiser|actualisez|adresser|adressez|adresse|fixer|fixez|convoquer|recueillir|contresigner|rassembler|déclarer|retirer|enregistrer|tenir|changer|caler|proposer|proposez|propose|consulter|passer|passez|passe',
     forms: '',
+    compounds: false,
     verbLast: false,
     particles: '',
     indirect: 'nous|me|m’|moi|leur|lui|-nous|-moi|-lui|-leur|y|vous|te|t’',
@@ -126,6 +130,19 @@ export const fr: Language = {
     pronouns: 'le|la|les|l’|cela|ça|ceci',
     reason:
       'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|sauf si|avant que|dès que|ce qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut',
+    negation: 'ne|pas|non|jamais|rien',
+    nothing: 'rien',
+    polite: 's’il vous plaît|s’il te plaît|svp|stp',
+    modals: '',
+    be: 'être',
+    condition: 'si|en cas',
+    goal: 'pour',
+    finished: 'fait|terminé|oui|ok',
+    afterNoun: 'est|était|de|du|des|pour',
+    writer: '',
+    you: '',
+    and: 'et',
+    assigns: 'doit|va',
     aside: 'si|quand|qui|lorsque|je|nous|j’ai|il|elle|ils|on|le|la',
     high: 'urgent|urgente|urgents|en urgence|d’urgence|dès que possible|au plus vite|asap|critique|priorité haute|haute priorité|immédiatement|très important|priorité absolue|le plus rapidement possible|le plus vite possible|dans les plus brefs délais|sans délai|priorité : haute|prioritaire|urgence|aussi vite que possible|le plus tôt possible|sans tarder|toute urgence',
     medium: 'priorité moyenne|priorité normale|priorité : moyenne|priorité : normale|moyenne priorité',
@@ -144,6 +161,7 @@ export const fr: Language = {
       'bonjour|bonsoir|cher|chère|chers|chères|salut|madame|monsieur|mesdames|coucou|bonjour à tous|hello',
     signOff:
       'cordialement|bien cordialement|très cordialement|bien à vous|bien à toi|salutations|meilleures salutations|sincères salutations|amicalement|merci|merci d’avance|à bientôt|belle journée|bonne journée|bonne réception|respectueusement|amitiés|cdlt|cdt|merci beaucoup|avec mes remerciements|bises|bonne soirée|à plus|je vous prie d’agréer|veuillez agréer|sincèrement|dans l’attente de votre retour|chaleureusement|bon week-end|avec mes salutations',
+    signOffFrom: 'de',
     mobile: 'envoyé de mon|envoyé depuis|envoyé avec|envoyé à partir de',
     legal:
       'confidentiel|confidentielle|confidentielles|confidentialité|destinataire|reçu ce message par erreur|reçu par erreur|veuillez le détruire|divulgation|pensez à l’environnement|avant d’imprimer|usage exclusif|rcs|siret|capital de|non autorisée|virus',

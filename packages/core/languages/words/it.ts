@@ -68,11 +68,13 @@ export const it: Language = {
     dayOfMonth: 'il|il giorno|al|dal|entro il|prima del|per il|al giorno',
     at: 'alle ore|alle|ore|all’|entro le|verso le|entro le ore|prima delle|,',
     clock: 'ore|h',
+    atHour: 'alle|alle ore|ore|entro le|entro le ore',
+    afternoon: 'del pomeriggio|di sera',
+    weekdayPart: '',
     noon: 'mezzogiorno',
     dayPart:
       'fine giornata|fine della giornata|la fine della giornata|fine orario|chiusura|di mattina|di pomeriggio|di sera|mattina|mattino|pomeriggio|sera|notte|mezzanotte|in giornata|in mattinata|mattinata|serata|la chiusura degli uffici',
     weekNumber: 'settimana|settimana n.|settimana numero',
-    weekOf: 'settimana del|la settimana del|settimana dal',
     from: 'dal|da|tra il|tra|fra il|fra|dalle',
     to: 'al|a|e il|e|fino al|alle|-',
     every:
@@ -99,6 +101,7 @@ export const it: Language = {
       'assente|fuori ufficio|in ferie|in vacanza|chiuso|chiusa|chiusi|non disponibile|sarò di ritorno|di ritorno il|orari di apertura|orario|aperto|aperta|aperti|in malattia|in permesso|rientro|rientrerò|non sarò|sarò fuori|torno',
     commit:
       'vi invierò|le invierò|ti invierò|invierò|vi invieremo|le invieremo|invieremo|posso|possiamo|prevediamo|riceverà|riceverete|riceverai|consegneremo|sarò|saremo|sarà consegnato|sarà consegnata|sarà inviato|sarà spedito|vi informeremo|le farò sapere|vi faremo sapere|ti farò sapere|tornerò|passerò|passeremo|ti mando|vi mando|le mando|la richiamerò|saranno consegnati|verrà consegnato|verrà consegnata',
+    coming: 'venire|venga|vieni|partecipare|invitare|invitiamo|invitati',
     move: 'rinviato|rinviata|posticipato|posticipata|spostato|spostata|prorogato|prorogata|anticipato|anticipata|cambiato|cambiata|modificato|modificata|nuova data|nuova scadenza|nuovo termine|correzione|piuttosto|ora è|slitta|è slittata|è slittato|facciamo|intendevo|errata corrige|meglio|anziché|slittano|passa al|diventa',
     instead: 'invece di|invece che|invece del|e non|al posto di|anziché|e non il|anziché il|invece che il',
     lift: 'non è più necessario|non serve più|non occorre più|non abbiamo più bisogno|non ho più bisogno|non c’è più bisogno|annullato|annullata|è annullato|ignorate|già fatto|già risolto|lasci stare|lascia stare|lasciate perdere|lascia perdere|non è più richiesto|senza effetto|ritirato|non dovete più|non devi più|non deve più|non è più richiesta|non è più necessaria|come non ricevuta',
@@ -120,6 +123,7 @@ export const it: Language = {
     verbs:
       'siate|sia|inviare|invii|inviate|invia|inviarci|inviarmi|inviateci|restituire|restituisca|restituite|restituisci|rispedire|confermare|confermi|confermate|conferma|confermarci|verificare|verifichi|verificate|verifica|controllare|controlli|controllate|controlla|rivedere|rivedi|firmare|firmi|firmate|firma|approvare|approvi|approva|rispondere|risponda|rispondete|rispondi|chiamare|chiami|chiama|telefonare|prenotare|prenoti|prenota|ordinare|ordini|ordina|pagare|paghi|paga|saldare|saldi|preparare|prepari|preparate|prepara|fornire|fornisca|fornite|fornirci|presentare|presenti|presentate|completare|completi|completa|compilare|compili|compilate|compila|aggiornare|aggiorni|aggiorna|caricare|carichi|carica|inoltrare|inoltri|inoltra|condividere|condivida|condividi|organizzare|organizzi|organizza|portare|porti|porta|portate|comprare|compri|compra|acquistare|acquisti|dare|dia|dai|fare|faccia|fai|fate|redigere|rediga|scrivere|scriva|scrivi|finire|finisci|terminare|termini|consegnare|consegni|consegnate|consegna|depositare|trasferire|contattare|contatti|contatta|chiedere|chieda|chiedi|informare|informi|informa|dire|dica|dicci|indicare|indichi|indicate|indica|indicarci|comunicare|comunichi|comunicate|comunica|comunicarci|riordinare|riordina|sistemare|sistema|pulire|pulisca|pulisci|riparare|ripari|ripara|sostituire|sostituisca|sostituisci|cambiare|cambi|cambia|rinnovare|rinnovi|rinnova|registrare|registri|iscrivere|iscriva|stampare|stampi|stampa|scansionare|scansioni|copiare|ritirare|ritiri|ritira|prendere|prenda|prendi|misurare|misura|contare|conta|provare|provi|testare|installare|installi|rimuovere|rimuova|eliminare|elimini|cancellare|cancelli|aggiungere|aggiunga|aggiungi|modificare|modifichi|modifica|correggere|corregga|correggi|chiudere|chiuda|chiudi|aprire|apra|apri|leggere|legga|leggi|guardare|guarda|cercare|cerchi|cerca|scegliere|scelga|scegli|selezionare|decidere|decida|mettere|metta|metti|lasciare|lasci|lascia|aiutare|partecipare|partecipi|venire|venga|vieni|visitare|visiti|ispezionare|fotografare|fotografa|etichettare|etichetta|elaborare|calcolare|calcoli|tradurre|traduca|traduci|modificare|pubblicare|pubblichi|pubblica|annunciare|invitare|inviti|invita|annullare|annulli|rinviare|ricordare|seguire|archiviare|archivi|archivia|liquidare|rimborsare|fatturare|valutare|valuti|valuta|pianificare|pianifichi|discutere|finalizzare|convalidare|garantire|conservare|annaffiare|annaffia|spegnere|avvisare|avvisi|avvisa|specificare|descrivere|spiegare|emettere|emetta|elaborare|trattare|trasmettere|trasmetta|trasmettete|allegare|alleghi|allega|convocare|convochi|fissare|fissi|fissa|gestire|richiedere|richieda|richiedi|riassumere|riassumi|mandare|mandi|manda|mandarmi|mandarci|mandate|provvedere|provveda|effettuare|effettui|proporre|proponga|proponi|ottenere|scaricare|passare|passi|passa|raccogliere|raccogli|versare|versi|far|farci|farmi|sottoscrivere|recapitare|disdire|svuotare|svuota',
     forms: '',
+    compounds: false,
     verbLast: false,
     particles: '',
     indirect: 'ci|mi|loro|a noi|a me|vi|ti|si',
@@ -128,6 +132,19 @@ export const it: Language = {
     pronouns: 'lo|la|li|le|questo|ciò|quello',
     reason:
       'affinché|in modo da|in modo che|così da|così che|per poter|perché|poiché|dato che|visto che|altrimenti|prima che|appena|non appena|che deve|ma|grazie|in caso contrario|cosicché|così possiamo|dal momento che',
+    negation: 'non|mai|niente',
+    nothing: 'nulla|niente',
+    polite: 'per favore|per cortesia|per piacere',
+    modals: '',
+    be: 'essere',
+    condition: 'se|in caso',
+    goal: 'per',
+    finished: 'fatto|fatta|completato|completata|sì|ok',
+    afterNoun: 'è|era|di|del|della|per',
+    writer: '',
+    you: '',
+    and: 'e|ed',
+    assigns: 'deve',
     aside: 'se|quando|io|noi|il|la|ci',
     high: 'urgente|urgenti|urgentemente|con urgenza|il prima possibile|quanto prima|al più presto|asap|critico|priorità alta|alta priorità|immediatamente|subito|molto importante|massima priorità|priorità: alta|con la massima urgenza|urgenza|tempestivamente|il più presto possibile|massima urgenza|senza indugio|nel più breve tempo possibile',
     medium: 'priorità media|priorità normale|priorità: media|priorità: normale|media priorità',
@@ -146,6 +163,7 @@ export const it: Language = {
       'gentile|gentili|egregio|egregi|spettabile|buongiorno|buonasera|ciao|caro|cara|cari|care|salve|ciao a tutti|buon pomeriggio|gent.ma|gent.mo|buon giorno|spett.le',
     signOff:
       'cordiali saluti|distinti saluti|saluti|un saluto|cordialmente|grazie|grazie mille|a presto|un caro saluto|un abbraccio|in attesa di un riscontro|buona giornata|molte grazie|i migliori saluti|con i migliori saluti|tanti saluti|cari saluti|grazie in anticipo|baci|buon lavoro|buona serata|con i più cordiali saluti|grazie e saluti|un cordiale saluto|porgo cordiali saluti|buon weekend|rimango in attesa',
+    signOffFrom: 'da',
     mobile: 'inviato da|inviato dal mio|inviato con',
     legal:
       'riservato|riservate|riservatezza|destinatario|destinatari|ricevuto per errore|avete ricevuto questo messaggio|vietata|prima di stampare|ambiente|gdpr|trattamento dei dati|divulgazione|virus|p.iva|capitale sociale|confidenziale|confidenziali|informazioni contenute',

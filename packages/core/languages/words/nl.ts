@@ -67,11 +67,13 @@ export const nl: Language = {
     dayOfMonth: 'de|den|op de|voor de|tot de',
     at: 'om|tegen|vanaf|voor|omstreeks|,',
     clock: 'uur|u|h',
+    atHour: '',
+    afternoon: '’s middags|’s avonds',
+    weekdayPart: 'ochtend|middag|avond|nacht|morgen',
     noon: '12 uur ’s middags|twaalf uur ’s middags|het middaguur|12 uur s middags',
     dayPart:
       'einde van de dag|eind van de dag|het einde van de dag|het eind van de dag|einde dag|eind vandaag|einde werkdag|sluitingstijd|’s ochtends|’s middags|’s avonds|ochtend|middag|avond|middernacht|nacht|einde van de werkdag|eind van de middag|het eind van de middag|het einde van de werkdag|dagdeel',
     weekNumber: 'week|weeknummer|wk',
-    weekOf: 'week van|de week van|week vanaf',
     from: 'van|tussen|vanaf|van de',
     to: 'tot|tot en met|t/m|en|naar|naar de|tot de|-',
     every:
@@ -99,6 +101,7 @@ export const nl: Language = {
       'afwezig|niet op kantoor|met vakantie|op vakantie|gesloten|niet bereikbaar|weer bereikbaar|weer op kantoor|ziek|openingstijden|geopend|terug op|met verlof|buiten kantoor|niet aanwezig|bereikbaar',
     commit:
       'ik zal|wij zullen|we zullen|ik stuur|wij sturen|we sturen|ik kom|wij komen|we komen|ik kan|wij kunnen|we kunnen|ik verwacht|u ontvangt|je ontvangt|jullie ontvangen|wij leveren|we leveren|wordt geleverd|worden geleverd|ik ben dan|ik meld|u krijgt|je krijgt|ik bel u|ik bel je|wij nemen|we nemen|ik laat je|ik laat u|ontvangt u',
+    coming: 'kom|komt|komen|bijwonen|uitgenodigd|uitnodigen',
     move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|gewijzigd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|verandert|wordt verplaatst|schuift op',
     instead: 'in plaats van|i.p.v.|niet|en niet|niet meer|niet op|in plaats van op',
     lift: 'hoef je niet meer te doen|hoeft u niet meer te doen|niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig',
@@ -119,6 +122,7 @@ export const nl: Language = {
     verbs:
       'lenen|sturen|stuur|stuurt|opsturen|toesturen|terugsturen|bevestigen|bevestig|bevestigt|controleren|controleer|nakijken|nalezen|kijk|tekenen|teken|ondertekenen|onderteken|goedkeuren|keur|antwoorden|antwoord|reageren|reageer|bellen|bel|belt|boeken|boek|bestellen|bestel|bestelt|betalen|betaal|betaalt|voldoen|overmaken|maak|maakt|voorbereiden|bereid|aanleveren|lever|levert|leveren|indienen|dien|dient in|invullen|vul|vult|bijwerken|werk|uploaden|upload|doorsturen|delen|deel|deelt|regelen|regel|regelt|organiseren|organiseer|meenemen|meebrengen|neem|neemt|brengen|breng|brengt|kopen|koop|halen|haal|geven|geef|geeft|maken|schrijven|schrijf|afronden|rond|afmaken|contact opnemen|vragen|vraag|informeren|informeer|laten weten|laat|doorgeven|opruimen|ruim|schoonmaken|repareren|repareer|vervangen|vervang|verlengen|verleng|registreren|registreer|aanmelden|meld|meldt|melden|printen|print|afdrukken|scannen|scan|kopiëren|ophalen|meten|meet|tellen|tel|testen|test|installeren|installeer|verwijderen|verwijder|toevoegen|voeg|wijzigen|wijzig|aanpassen|pas|corrigeren|corrigeer|sluiten|sluit|openen|open|lezen|lees|leest|zoeken|zoek|kiezen|kies|beslissen|zetten|zet|leggen|leg|helpen|help|bijwonen|komen|kom|komt|bezoeken|bezoek|inspecteren|inspecteer|fotograferen|fotografeer|labelen|label|opstellen|stel|stelt|berekenen|bereken|vertalen|vertaal|redigeren|publiceren|publiceer|aankondigen|uitnodigen|nodig|reserveren|reserveer|annuleren|annuleer|verplaatsen|herinneren|herinner|opvolgen|archiveren|archiveer|verrekenen|vergoeden|factureren|offreren|beoordelen|beoordeel|plannen|plan|bespreken|bespreek|afstemmen|zorgen|zorg|bewaren|bewaar|water geven|voeren|uitzetten|rapporteren|aangeven|beschrijven|uitleggen|verstrekken|verstrek|verwerken|verwerk|inplannen|tellen|nemen|sorteren|sorteer|verzamelen|verzamel|inpakken|pak|invoeren|voer|doorlezen|checken|check|maken|terugbrengen|inleveren|retourneren|retourneer|samenvatten|opvragen|opzoeken|uitzoeken|nabellen|schoonmaken|opnemen|doen|doe|verzenden|verzend|mailen|mail|bezorgen|afspreken|ondernemen|opleveren|voorleggen|opgeven|nagaan|schilderen',
     forms: '',
+    compounds: true,
     verbLast: true,
     particles:
       'terug|op|in|aan|af|mee|uit|door|toe|bij|na|over|klaar|voor|vast|goed|samen|schoon|weg|langs|langs',
@@ -128,6 +132,19 @@ export const nl: Language = {
     pronouns: 'het|deze|dit|dat|die|ze',
     reason:
       'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen',
+    negation: 'niet|geen|nooit',
+    nothing: 'niets',
+    polite: 'alstublieft|alsjeblieft|svp|aub',
+    modals: 'kunt|kunnen|kan|kon|zou|zouden|wilt|wil|willen|mogen',
+    be: 'worden',
+    condition: 'als|indien|mocht',
+    goal: 'om',
+    finished: 'gedaan|afgerond|klaar|gereed|ja|ok',
+    afterNoun: 'is|was|van|voor',
+    writer: 'ik|wij|we',
+    you: 'u',
+    and: 'en',
+    assigns: 'moet|zal',
     aside: 'als|wanneer|indien|ik|wij|we|hij|zij|ze|het|de',
     high: 'dringend|spoed|urgent|zo snel mogelijk|zo spoedig mogelijk|z.s.m.|zsm|asap|kritiek|hoge prioriteit|prioriteit: hoog|onmiddellijk|direct nodig|zeer belangrijk|hoogste prioriteit|met spoed|per direct|prioriteit hoog|haast|topprioriteit|onverwijld|met grote spoed|per omgaande',
     medium:
@@ -148,6 +165,7 @@ export const nl: Language = {
       'beste|geachte|hallo|hoi|dag|goedemorgen|goedemiddag|goedenavond|lieve|hi|hey|allen|beste allemaal|ha',
     signOff:
       'met vriendelijke groet|met vriendelijke groeten|vriendelijke groeten|vriendelijke groet|groeten|groet|hartelijke groeten|hartelijke groet|mvg|bedankt|dank u wel|dank je wel|alvast bedankt|met dank|tot ziens|hoogachtend|liefs|met hartelijke groet|beste groeten|gr|met groet|hartelijk dank|veel dank|tot dan|alvast dank|met vr. gr.|dank alvast|fijne dag|prettig weekend|dank en groet',
+    signOffFrom: 'uit|van',
     mobile:
       'verstuurd vanaf mijn|verzonden vanaf mijn|verstuurd met|verzonden met|verzonden via|verstuurd via',
     legal:

@@ -76,11 +76,13 @@ export const pt: Language = {
     dayOfMonth: 'o dia|dia|ao dia|do dia|no dia|até dia|até o dia|até ao dia|antes do dia',
     at: 'às|as|à|pelas|até às|até as|antes das|por volta das|,',
     clock: 'horas|hs|h|hrs',
+    atHour: 'às|as|pelas|antes das|até às',
+    afternoon: 'da tarde|da noite',
+    weekdayPart: '',
     noon: 'meio-dia|meio dia',
     dayPart:
       'fim do dia|final do dia|o fim do dia|o final do dia|ao fim do dia|fim do expediente|final do expediente|de manhã|à tarde|à noite|manhã|tarde|noite|meia-noite|da manhã|da tarde|da noite|fecho',
     weekNumber: 'semana|semana n.º|semana número',
-    weekOf: 'semana de|a semana de|semana do dia',
     from: 'de|do dia|entre|entre os dias|desde|a partir de',
     to: 'a|ao dia|até|até ao dia|e|para|-',
     every:
@@ -107,6 +109,7 @@ export const pt: Language = {
       'ausente|fora do escritório|de férias|fechado|fechada|encerrado|encerrada|encerrados|indisponível|estarei de volta|estou de volta|de volta no dia|horário de funcionamento|horário de atendimento|aberto|aberta|de baixa|de licença|regresso|não estarei|estarei fora',
     commit:
       'vou|vamos|enviarei|enviaremos|envio-lhe|envio-te|posso|podemos|prevemos|receberá|receberão|receberás|entregaremos|estarei|estaremos|será entregue|será enviado|será enviada|informaremos|voltarei|responderemos|contactaremos|passarei|ligarei|irei|iremos|serão entregues',
+    coming: 'vir|venha|vem|participar|convidar|convidamos|convidados',
     move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|alterado|alterada|mudou|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade',
     instead: 'em vez de|em lugar de|e não|ao invés de|não no dia|e não no|e não na',
     lift: 'já não é necessário|já não precisa|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado',
@@ -128,6 +131,7 @@ export const pt: Language = {
     verbs:
       'encomendar|esteja|estejam|enviar|envie|enviem|envia|enviar-nos|enviar-me|envie-nos|envie-me|devolver|devolva|devolvam|devolve|confirmar|confirme|confirmem|confirma|rever|reveja|revê|revisar|revise|verificar|verifique|verifiquem|verifica|assinar|assine|assinem|assina|aprovar|aprove|aprova|responder|responda|responde|ligar|ligue|liga|telefonar|telefone|reservar|reserve|reserva|encomendar|encomende|pedir|peça|pede|pagar|pague|paga|efetuar|efetue|preparar|prepare|preparem|prepara|fornecer|forneça|submeter|submeta|submete|completar|complete|preencher|preencha|preenche|atualizar|atualize|atualiza|carregar|carregue|reencaminhar|reencaminhe|encaminhar|encaminhe|encaminha|partilhar|partilhe|compartilhar|compartilhe|organizar|organize|organiza|trazer|traga|traz|comprar|compre|compra|dar|dê|dá|fazer|faça|faz|façam|redigir|redija|escrever|escreva|escreve|terminar|termine|acabar|acabe|entregar|entregue|entreguem|entrega|transferir|transfira|contactar|contacte|contacta|contatar|contate|perguntar|pergunte|pergunta|informar|informe|informem|informa|dizer|diga|diz|indicar|indique|indiquem|indica|comunicar|comunique|arrumar|arrume|arruma|limpar|limpe|limpa|reparar|repare|consertar|conserte|substituir|substitua|trocar|troque|troca|renovar|renove|renova|registar|registe|registrar|registre|inscrever|imprimir|imprima|imprime|digitalizar|digitalize|digitaliza|copiar|copie|recolher|recolha|levantar|levante|buscar|busque|medir|meça|mede|contar|conte|testar|teste|testa|instalar|instale|remover|remova|eliminar|elimine|apagar|apague|adicionar|adicione|acrescentar|acrescente|alterar|altere|altera|corrigir|corrija|corrige|fechar|feche|fecha|abrir|abra|abre|ler|leia|lê|ver|veja|vê|procurar|procure|procura|escolher|escolha|escolhe|selecionar|decidir|decida|pôr|ponha|põe|colocar|coloque|coloca|deixar|deixe|deixa|ajudar|participar|participe|vir|venha|vem|visitar|visite|inspecionar|fotografar|fotografe|etiquetar|etiquete|elaborar|elabore|elabora|calcular|calcule|traduzir|traduza|traduz|editar|publicar|publique|publica|anunciar|convidar|convide|convida|cancelar|cancele|cancela|adiar|lembrar|acompanhar|arquivar|arquive|liquidar|liquide|reembolsar|faturar|avaliar|avalie|planear|planeie|planejar|discutir|finalizar|finalize|validar|valide|valida|garantir|guardar|guarde|regar|regue|rega|desligar|avisar|avise|avisa|especificar|descrever|explicar|emitir|emita|processar|tratar|trate|trata|retirar|retire|remeter|remeta|anexar|anexe|anexa|juntar|junte|convocar|convoque|marcar|marque|marca|agendar|agende|agenda|gerir|solicitar|solicite|resumir|resuma|disponibilizar|disponibilize|realizar|realize|proceder|proceda|propor|proponha|obter|obtenha|descarregar|mandar|mande|manda|mandar-me|passar|passe|levar|leve|leva|facultar|faculte',
     forms: '',
+    compounds: false,
     verbLast: false,
     particles: '',
     indirect: 'nos|me|lhe|lhes|-nos|-me|-lhe|a nós|você|vocês|te|-lo|-la|se|para mim|para nós',
@@ -136,6 +140,19 @@ export const pt: Language = {
     pronouns: 'o|a|os|as|isto|isso|ele|ela',
     reason:
       'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|antes que|assim que|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado',
+    negation: 'não|nunca|nada',
+    nothing: 'nada',
+    polite: 'por favor|pf',
+    modals: '',
+    be: 'ser',
+    condition: 'se|caso',
+    goal: 'para',
+    finished: 'feito|feita|concluído|concluída|sim|ok',
+    afterNoun: 'é|foi|de|do|da|para',
+    writer: '',
+    you: '',
+    and: 'e',
+    assigns: 'deve|vai',
     aside: 'se|quando|eu|nós|o|a|nos',
     high: 'urgente|urgentes|urgentemente|com urgência|o mais rápido possível|o mais rapidamente possível|o quanto antes|quanto antes|asap|crítico|prioridade alta|alta prioridade|imediatamente|de imediato|muito importante|máxima prioridade|prioridade: alta|com a máxima brevidade|logo que possível|assim que possível|o mais brevemente possível|urgência|com a maior brevidade|prioridade máxima|o mais depressa possível',
     medium: 'prioridade média|prioridade normal|prioridade: média|prioridade: normal|média prioridade',
@@ -154,6 +171,7 @@ export const pt: Language = {
       'caro|cara|caros|caras|olá|oi|bom dia|boa tarde|boa noite|prezado|prezada|prezados|prezadas|exmo|exma|exmos|estimado|estimada|estimados|querido|querida|viva',
     signOff:
       'cumprimentos|com os melhores cumprimentos|melhores cumprimentos|atenciosamente|cordialmente|abraço|um abraço|abraços|obrigado|obrigada|muito obrigado|muito obrigada|saudações|atentamente|com os meus cumprimentos|beijinhos|até breve|grato|grata|desde já obrigado|desde já obrigada|bom trabalho|att|cordiais saudações|com cumprimentos|até logo|respeitosamente|bjs|beijos',
+    signOffFrom: 'de',
     mobile: 'enviado do meu|enviado a partir do|enviado de|enviado por telemóvel|enviado pelo meu',
     legal:
       'confidencial|confidencialidade|destinatário|recebeu esta mensagem por engano|recebeu por engano|recebido por engano|proibida|antes de imprimir|ambiente|proteção de dados|rgpd|aviso legal|divulgação|vírus|eliminá-la|nipc|cnpj',

@@ -75,11 +75,13 @@ export const sv: Language = {
     dayOfMonth: 'den|före den|senast den|till den|innan den',
     at: 'kl|kl.|klockan|vid|före kl|före klockan|innan|,|senast kl|senast klockan|till kl',
     clock: '',
+    atHour: 'kl|kl.|klockan',
+    afternoon: 'på kvällen|på eftermiddagen',
+    weekdayPart: 'kväll|morgon|förmiddag|eftermiddag',
     noon: 'lunch|mitt på dagen|middagstid|klockan tolv|kl. tolv',
     dayPart:
       'slutet av dagen|slutet på dagen|dagens slut|arbetsdagens slut|stängning|på morgonen|på förmiddagen|på eftermiddagen|på kvällen|förmiddag|eftermiddag|kväll|morgon|natt|midnatt|under dagen|förmiddagen|eftermiddagen|kvällen|morgonen',
     weekNumber: 'vecka|v|v.',
-    weekOf: 'veckan som börjar|veckan från|veckan den',
     from: 'från|mellan|mellan den|från den|från och med',
     to: 'till|till den|och|och den|till och med|t.o.m.|-',
     every:
@@ -107,6 +109,7 @@ export const sv: Language = {
       'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|är tillbaka|tillbaka på kontoret|tillbaka den|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna',
     commit:
       'jag kommer att|vi kommer att|jag skickar|vi skickar|jag återkommer|vi återkommer|jag kan|vi kan|jag räknar med|du får|ni får|du kommer att|ni kommer att|vi levererar|jag levererar|levereras den|jag är tillbaka|jag ringer|vi hör av oss|jag hör av mig|skickas till|jag ska|vi ska|jag kommer|vi kommer|jag lämnar|vi lämnar',
+    coming: 'komma|kom|delta|välkommen|välkomna|inbjuder|inbjuden',
     move: 'flyttat|flyttad|flyttats|flyttas|skjuts upp|skjutits upp|uppskjutet|uppskjuten|senarelagd|senarelagt|förlängd|förlängt|förlängs|förlängts|tidigarelagd|tidigarelagt|ändrat|ändrad|ändrats|nytt datum|ny deadline|ny tidsfrist|rättelse|hellre|nu är|är nu|blir nu|i stället|byter|menade|ändras',
     instead: 'i stället för|istället för|inte|och inte|snarare än|i stället för den',
     lift: 'behövs inte längre|inte längre nödvändigt|behöver inte längre|behöver vi inte längre|behöver jag inte längre|behöver du inte längre|behöver ni inte längre|är inställt|inställd|inställt|avbokat|bortse från|ni kan bortse|du kan bortse|redan gjort|redan klart|redan löst|redan ordnat|glöm det|återkallad|återkallat|krävs inte längre|inte längre aktuellt|inte aktuell längre|utgår|är inte längre|behövs inte mer|dras tillbaka|dragits tillbaka|inte aktuellt längre|strunta i|makulera',
@@ -126,6 +129,7 @@ export const sv: Language = {
     verbs:
       'skicka|sända|sänd|returnera|återsända|bekräfta|kontrollera|granska|kolla|signera|underteckna|skriva|skriv|godkänna|godkänn|svara|ringa|ring|boka|beställa|beställ|betala|förbereda|förbered|tillhandahålla|lämna|fylla|fyll|komplettera|uppdatera|ladda|vidarebefordra|dela|ordna|organisera|ta|köpa|köp|hämta|ge|göra|gör|avsluta|slutföra|slutför|leverera|överföra|överför|kontakta|fråga|informera|meddela|berätta|städa|rengöra|rengör|laga|reparera|ersätta|ersätt|byta|byt|förnya|registrera|anmäla|anmäl|printa|skanna|kopiera|mäta|mät|räkna|testa|installera|ta bort|radera|lägga|lägg|ändra|rätta|korrigera|stänga|stäng|öppna|läsa|läs|leta|hitta|välja|välj|bestämma|bestäm|sätta|sätt|ställa|ställ|låta|låt|hjälpa|hjälp|delta|komma|kom|besöka|besök|inspektera|fotografera|märka|märk|sammanställa|sammanställ|beräkna|översätta|översätt|redigera|publicera|annonsera|bjuda|bjud|reservera|avboka|flytta|påminna|påminn|följa|följ|arkivera|reglera|fakturera|bedöma|bedöm|utvärdera|planera|diskutera|säkerställa|spara|behålla|vattna|mata|släcka|rapportera|ange|beskriva|beskriv|förklara|utfärda|behandla|handlägga|inkomma|inkom|bifoga|presentera|kalla|sammanfatta|samla|packa|måla|sortera|föreslå|verifiera|attestera|justera|se|tvätta|tömma|töm|mejla|maila|återkomma|återkom|redovisa|bygga|rita|lösa|lös|ansöka|ansök|distribuera|teckna|återlämna|överlämna|inventera|titta|prata|hör|höra|checka|fixa|kalibrera|montera|ladda upp|skicka tillbaka|skicka in|lämna in|fylla i|fyll i|höra av',
     forms: '',
+    compounds: true,
     verbLast: false,
     particles: '',
     indirect: 'oss|mig|honom|henne|dem|till oss|till mig|dig|er|åt mig|åt oss',
@@ -133,6 +137,19 @@ export const sv: Language = {
     pronouns: 'det|den|dem|detta|denna|dessa',
     reason:
       'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi',
+    negation: 'inte|ej|aldrig|ingen',
+    nothing: 'inget|ingenting',
+    polite: 'vänligen|snälla|gärna',
+    modals: '',
+    be: 'bli|vara',
+    condition: 'om|ifall',
+    goal: 'för att',
+    finished: 'klar|klart|utfört|färdig|färdigt|ja|ok',
+    afterNoun: 'är|var|av|för|från',
+    writer: 'jag|vi',
+    you: '',
+    and: 'och',
+    assigns: 'ska|skall',
     aside: 'om|när|jag|vi|han|hon|det|den',
     high: 'brådskande|akut|så snart som möjligt|snarast möjligt|snarast|omgående|asap|kritiskt|hög prioritet|prioritet: hög|omedelbart|mycket viktigt|högsta prioritet|genast|bråttom|brådskar|skyndsamt|prioritet hög|så fort som möjligt|med högsta prioritet|prio 1|viktigt och brådskande|urgent|så fort du kan',
     medium:
@@ -152,6 +169,7 @@ export const sv: Language = {
       'hej|hejsan|bästa|kära|käre|god morgon|god dag|hallå|tjena|hej alla|god kväll|hi|goddag|hejhej|tja',
     signOff:
       'med vänliga hälsningar|vänliga hälsningar|vänlig hälsning|hälsningar|mvh|bästa hälsningar|med vänlig hälsning|tack|tack på förhand|hälsar|vi hörs|ha det bra|med bästa hälsningar|varma hälsningar|kramar|vi ses|tack så mycket|stort tack|hälsning|allt gott|trevlig helg|med tack|många hälsningar|hjärtliga hälsningar|kram|bästa hälsning',
+    signOffFrom: 'från',
     mobile: 'skickat från min|skickat från|skickat med|skickades från',
     legal:
       'konfidentiell|konfidentiellt|avsedda mottagaren|avsedd för|mottagaren|fått detta mejl av misstag|av misstag|obehörig|innan du skriver ut|tänk på miljön|gdpr|personuppgifter|org.nr|organisationsnummer|sekretess|virus|vidarebefordran',
