@@ -13,6 +13,13 @@ export interface Case extends Wrapped {
   priority: string | null;
   /** Null where the message is one task. */
   items: { title: string[][]; due: string | null; owner: string | null }[] | null;
+  /** Null where the message was not labelled for pairs. */
+  pairs: Pair[] | null;
+}
+
+export interface Pair {
+  label: string;
+  value: string;
 }
 
 export interface Entry {
@@ -40,6 +47,7 @@ export function readCases(half: 'tuning' | 'aside'): Case[] {
     });
 }
 
+/** `# trade`, then S subject, N note, D due, T title, P priority, I an item `title|due|owner`, F a pair `label | value`, then the text. */
 function parse(text: string, language: string): Entry {
   const [trade = '', ...lines] = text.trimEnd().split('\n');
   const fields = new Map<string, string[]>();
@@ -58,7 +66,7 @@ function parse(text: string, language: string): Entry {
 }
 
 function field(line: string | undefined): [string, string] | null {
-  const found = /^([SNDTPI]): ?(.*)$/.exec(line ?? '');
+  const found = /^([SNDTPIF]): ?(.*)$/.exec(line ?? '');
   return found ? [found[1] ?? '', found[2] ?? ''] : null;
 }
 
@@ -76,6 +84,10 @@ function caseOf(record: Entry, index: number, half: string): Case {
     const [title = '', due, owner] = line.split('|');
     return { title: stems(title), due: none(due), owner: none(owner) };
   });
+  const pairs = record.fields.get('F')?.map((line) => {
+    const [label = '', value = ''] = line.split(' | ');
+    return { label, value };
+  });
   const wrapped = wrap(record, index, half === 'aside');
   return {
     ...wrapped,
@@ -86,5 +98,6 @@ function caseOf(record: Entry, index: number, half: string): Case {
     title: stems(one('T')),
     priority: one('P'),
     items: items ?? null,
+    pairs: pairs ?? null,
   };
 }

@@ -1,7 +1,7 @@
 import { baselines } from './baselines.ts';
 import { readCases, type Case } from './corpus.ts';
 import { share } from './interval.ts';
-import { countItems, MEASURES, readCase, type Result } from './score.ts';
+import { countItems, countPairs, MEASURES, readCase, type Count, type Result } from './score.ts';
 
 /**
  * npm run bench:accuracy: how well the built-in reading does on the labelled messages. `-- --errors` lists what was
@@ -29,18 +29,24 @@ for (const half of halves) {
       for (const { wanted, got } of missed)
         console.log(`    ${wanted.id} ${wanted.shape}: ${show(wanted, got)}`);
   }
-  printItems(judged, errors && half === 'tuning');
+  printF1('items F1', judged, countItems, ({ items }) => items, errors && half === 'tuning');
+  printF1('pairs F1', judged, countPairs, ({ pairs }) => pairs, errors && half === 'tuning');
   for (const line of await baselines(cases)) console.log(`  ${line}`);
 }
 
-function printItems(judged: readonly Judged[], listed: boolean): void {
-  const counts = judged.map(({ wanted, got }) => ({ ...countItems(wanted, got), id: wanted.id, got }));
-  const sum = (key: 'hits' | 'wanted' | 'found') => counts.reduce((total, count) => total + count[key], 0);
+function printF1(
+  name: string,
+  judged: readonly Judged[],
+  count: (wanted: Case, got: Result) => Count,
+  shown: (got: Result) => unknown,
+  listed: boolean,
+): void {
+  const counts = judged.map(({ wanted, got }) => ({ ...count(wanted, got), id: wanted.id, got }));
+  const sum = (key: keyof Count) => counts.reduce((total, one) => total + one[key], 0);
   const f1 = (2 * sum('hits')) / (sum('wanted') + sum('found'));
-  console.log(
-    `  items F1       ${f1.toFixed(3)} (${sum('hits')} of ${sum('wanted')}, ${sum('found')} found)`,
-  );
+  const figures = `${sum('hits')} of ${sum('wanted')}, ${sum('found')} found`;
+  console.log(`  ${name.padEnd(14)} ${f1.toFixed(3)} (${figures})`);
   for (const { id, hits, wanted, found, got } of counts)
     if (listed && (hits !== wanted || found !== wanted))
-      console.log(`    ${id}: ${JSON.stringify(got.items)}`);
+      console.log(`    ${id}: ${JSON.stringify(shown(got))}`);
 }

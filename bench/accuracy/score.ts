@@ -2,7 +2,7 @@ import { wordsOf } from '@hatband/core/anatomy';
 import { fold } from '@hatband/core/languages';
 import { read } from '@hatband/core/reading';
 import { evaluate } from '@hatband/core/rules';
-import type { Case } from './corpus.ts';
+import type { Case, Pair } from './corpus.ts';
 import { ME } from './shapes.ts';
 
 /** What was read of one message, as far as it is measured. */
@@ -15,6 +15,7 @@ export interface Result {
   note: string;
   latest: string;
   items: { title: string; due: string | null; owner: string | null }[];
+  pairs: Pair[];
 }
 
 export async function readCase({ bytes }: Case): Promise<Result> {
@@ -24,7 +25,7 @@ export async function readCase({ bytes }: Case): Promise<Result> {
     '2026-03-11T08:00:00Z',
   );
   const { tasks } = evaluate({ reading, target: { kind: 'inbox' } }, []);
-  const { items } = reading.facts;
+  const { items, pairs } = reading.facts;
   return {
     due: tasks[0]?.fields.due ?? null,
     title: tasks[0]?.fields.title ?? '',
@@ -34,6 +35,7 @@ export async function readCase({ bytes }: Case): Promise<Result> {
     note: wordsOf(reading.message.text, reading.anatomy, 'note'),
     latest: wordsOf(reading.message.text, reading.anatomy, 'latest'),
     items: items.map(({ title, due, owner }) => ({ title, due, owner })),
+    pairs: pairs.map(({ label, value }) => ({ label, value })),
   };
 }
 
@@ -74,8 +76,24 @@ export const MEASURES: Record<string, Measure> = {
   latest: { holds: (w, g) => plain(g.latest) === plain(w.latest), show: compare('latest') },
 };
 
-/** Items that fit by title, date and owner: true positives, all wanted, all found. */
-export function countItems(wanted: Case, got: Result): { hits: number; wanted: number; found: number } {
+/** True positives, all wanted, all found. */
+export interface Count {
+  hits: number;
+  wanted: number;
+  found: number;
+}
+
+/** Pairs of messages that are labelled for them. */
+export function countPairs(wanted: Case, got: Result): Count {
+  const all = wanted.pairs ?? [];
+  const hits = all.filter(({ label, value }) =>
+    got.pairs.some((pair) => plain(pair.label) === label && plain(pair.value) === value),
+  ).length;
+  return { hits, wanted: all.length, found: wanted.pairs ? got.pairs.length : 0 };
+}
+
+/** Items that fit by title, date and owner. */
+export function countItems(wanted: Case, got: Result): Count {
   const all = wanted.items ?? [];
   const hits = all.filter(({ title, due, owner }) =>
     got.items.some((item) => fits(item.title, title) && item.due === due && item.owner === owner),

@@ -125,7 +125,9 @@ function afterSignOff(lines: readonly QuotedLine[], end: number): number | null 
   const rows = lines
     .map((line, i) => ({ words: line.words, i }))
     .filter(({ words, i }) => i < end && words.trim() !== '');
-  const signs = rows.slice(-CLOSING).filter(({ words, i }) => i > 0 && isSignOff(words));
+  const signs = rows
+    .slice(-CLOSING)
+    .filter(({ words, i }) => i > 0 && isSignOff(words) && !isBroken(words, lines[i + 1]));
   const at = signs.find((sign) => !rows.some(({ words, i }) => i > sign.i && isProse(words)));
   if (!at) return null;
   const below = rows.filter(({ i }) => i > at.i);
@@ -136,6 +138,10 @@ function afterSignOff(lines: readonly QuotedLine[], end: number): number | null 
   if (!named && isName(below[kept]?.words ?? '')) kept += 1;
   return below[kept]?.i ?? null;
 }
+
+/** “Merci de nous envoyer la liste | avant vendredi”: a sentence that goes on in the next line. */
+const isBroken = (words: string, next: QuotedLine | undefined) =>
+  words.trim().split(/\s+/).length > 3 && /^\s*\p{Ll}/u.test(next?.words ?? '');
 
 function isSignOff(words: string): boolean {
   const text = words.trim();

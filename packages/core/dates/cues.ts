@@ -1,6 +1,6 @@
 import {
   alternatives,
-  isVerb,
+  orderAt,
   pattern,
   perLanguage,
   wholeWords,
@@ -40,7 +40,10 @@ export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
     latest: pattern(`^[\\s,(-]*(?:\\p{L}{1,9}\\s+){0,2}${alternatives(cues.latest)}(?![\\p{L}\\p{N}])`),
     noun: compound(cues.dueNoun),
     purpose: pattern(`(?<![\\p{L}])${alternatives(cues.purpose)}\\s+(?:[\\p{L}'-]+\\s+){0,5}$`),
-    request: wholeWords(requests.frames, requests.needs),
+    request: pattern(
+      `(?<![\\p{L}\\p{N}])${alternatives(requests.frames, requests.needs)}${WORD_END}(?!\\s+${alternatives(requests.be)}(?![\\p{L}]))`,
+    ),
+    may: wholeWords(requests.may),
     must: wholeWords(cues.must),
     obligation: wholeWords(cues.obligation),
     event: compound(cues.event),
@@ -48,6 +51,9 @@ export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
     issue: near(cues.issue),
     absence: wholeWords(cues.absence),
     commit: wholeWords(cues.commit),
+    future: wholeWords(cues.future),
+    state: wholeWords(cues.state),
+    offer: compound(cues.offer),
     coming: wholeWords(cues.coming),
     every: near(dates.every),
     move: wholeWords(cues.move),
@@ -65,11 +71,6 @@ const courtesy = perLanguage(({ requests }: Language) =>
     'g',
   ),
 );
-const opening = perLanguage(({ requests, mail }: Language) =>
-  pattern(
-    `^[\\s"'*•-]*(?:${alternatives(mail.greeting)}(?![\\p{L}])[^,:!.]{0,30}[,:!.]\\s*)?(?:${alternatives(requests.high)}[:!,]\\s*)?(?:${alternatives(requests.please)}[\\s,]+){0,2}(?<first>[\\p{L}'-]+)\\s`,
-  ),
-);
 
 /** Whether it asks for something or says that something has to be done. */
 export const wants = (folded: string, language: Language) =>
@@ -79,6 +80,6 @@ export const wants = (folded: string, language: Language) =>
 export function asks(folded: string, language: Language): boolean {
   const plain = folded.replace(courtesy(language), ' ');
   if (cuesOf(language).request.test(plain)) return true;
-  const first = opening(language).exec(plain)?.groups?.first;
-  return first !== undefined && isVerb(first, language);
+  if (plain.includes('?') && cuesOf(language).may.test(plain)) return true;
+  return orderAt(plain, language) !== null;
 }

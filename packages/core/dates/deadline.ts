@@ -1,4 +1,4 @@
-import { beginsWithVerb, type Language } from '../languages/index.ts';
+import { beginsWithVerb, verbsOf, type Language } from '../languages/index.ts';
 import { asks, cuesOf } from './cues.ts';
 import type { Reason } from './phrase.ts';
 import type { Phrase } from './phrases.ts';
@@ -12,6 +12,7 @@ const WEIGHTS = {
   noun: 4,
   purpose: 4,
   request: 4,
+  elsewhere: 2,
   must: 4,
   obligation: 3,
   moved: 5,
@@ -21,6 +22,8 @@ const WEIGHTS = {
   past: -6,
   issue: -6,
   commit: -8,
+  future: -4,
+  state: -5,
   absence: -8,
   every: -8,
   replaced: -12,
@@ -42,66 +45,139 @@ export interface Judgement {
   lead: number;
 }
 
-/** Weighs the cues around a date phrase of a folded sentence: deadline, event or neither. `order`: the words are the user's own. */
-export function judge(folded: string, phrase: Phrase, language: Language, order: boolean): Judgement {
+/** What stands around a date phrase of a folded sentence. */
+interface Setting {
+  folded: string;
+  phrase: Phrase;
+  language: Language;
+  before: string;
+  after: string;
+  clause: { before: string; after: string };
+  /** The clause without the phrase. */
+  around: string;
+  /** The cue in front of it, and words that move a deadline. */
+  by: RegExpExecArray | null;
+  until: RegExpExecArray | null;
+  moves: RegExpExecArray | null;
+}
+
+function settingOf(folded: string, phrase: Phrase, language: Language): Setting {
   const cues = cuesOf(language);
   const before = folded.slice(0, phrase.start);
   const after = folded.slice(phrase.end);
-  const clause = {
-    before: before.split(CLAUSE).at(-1) ?? '',
-    after: after.split(CLAUSE)[0] ?? '',
+  const clause = { before: before.split(CLAUSE).at(-1) ?? '', after: after.split(CLAUSE)[0] ?? '' };
+  const span = spanOf(folded, phrase);
+  const by = cues.spanBy.exec(span) ?? cues.spanUntil.exec(span) ?? cues.by.exec(windowOf(before));
+  return {
+    folded,
+    phrase,
+    language,
+    before,
+    after,
+    clause,
+    around: `${clause.before} ${clause.after}`,
+    by,
+    until: by ? null : cues.until.exec(windowOf(before)),
+    moves: cues.move.exec(folded),
   };
-  const around = `${clause.before} ${clause.after}`;
-  const moves = cues.move.exec(folded);
-  const reasons: Reason[] = [];
-  const weigh = (cue: Cue, words: string | undefined) => {
-    if (words !== undefined) reasons.push({ cue, weight: WEIGHTS[cue], words: words.trim() });
-    return words !== undefined;
-  };
-  const window = before.slice(-70);
-  const span = phrase.grain === 'span' ? folded.slice(phrase.start, phrase.end) : '';
-  const by = cues.spanBy.exec(span) ?? cues.spanUntil.exec(span) ?? cues.by.exec(window);
-  const until = by ? null : cues.until.exec(window);
-  const issue = by ? null : cues.issue.exec(window);
-  const latest = weigh('latest', cues.latest.exec(after)?.[0]);
-  const wanted = wantedBy(folded, language, order);
-  const own = weigh('by', by?.[0]) || latest || (until !== null && wanted?.cue === 'request');
-  if (!moves) weigh('until', until?.[0]);
-  if (!own) weigh('noun', cues.noun.exec(around)?.[0]);
-  if (wanted) weigh(wanted.cue, wanted.words);
-  const purpose = !own && wanted ? weigh('purpose', purposeOf(clause, language)) : false;
-  if (!own && !purpose) weigh('event', cues.event.exec(moves ? folded : around)?.[0]);
-  if (!own && !moves) weigh('past', cues.past.exec(clause.before)?.[0]);
-  weigh('commit', commitOf(clause.before, language));
-  if (!asks(clause.before, language)) weigh('absence', cues.absence.exec(around)?.[0]);
-  weigh('every', cues.every.exec(window)?.[0]);
-  weigh('hours', phrase.hours ? folded.slice(phrase.start, phrase.end) : undefined);
-  weigh('weak', phrase.weak && !own && !until ? folded.slice(phrase.start, phrase.end) : undefined);
-  weigh('dayless', phrase.dayless && !own ? folded.slice(phrase.start, phrase.end) : undefined);
-  const gone = cues.instead.test(window) || (moves !== null && cues.from.test(window) && cues.to.test(after));
-  if (!moves && !purpose) weigh('issue', issue?.[0]);
-  const moved = moves !== null && !gone && weigh('moved', moves[0]);
-  weigh('replaced', gone ? 'replaced' : undefined);
+}
+
+/** The words right in front, in which a cue of its own may stand. */
+const windowOf = (before: string) => before.slice(-70);
+
+/** “within three days”: the cue is in the phrase. */
+const spanOf = (folded: string, phrase: Phrase) =>
+  phrase.grain === 'span' ? folded.slice(phrase.start, phrase.end) : '';
+
+/** Weighs the cues around a date phrase of a folded sentence: deadline, event or neither. `order`: the words are the user's own. */
+export function judge(folded: string, phrase: Phrase, language: Language, order: boolean): Judgement {
+  const setting = settingOf(folded, phrase, language);
+  const { before, by, until, moves } = setting;
+  const cues = cuesOf(language);
+  const window = windowOf(before);
+  const gone =
+    cues.instead.test(window) || (moves !== null && cues.from.test(window) && cues.to.test(setting.after));
+  const reasons = reasonsOf(setting, wantedBy(setting, order), gone);
   const score = reasons.reduce((sum, reason) => sum + reason.weight, 0);
   const isEvent = reasons.some((reason) => reason.cue === 'event' || reason.cue === 'hours');
+  const hasLead = spanOf(folded, phrase) === '' || !(by ?? until);
   return {
     verdict: score >= DEADLINE ? 'deadline' : isEvent ? 'event' : 'other',
     score,
     reasons,
-    moved,
+    moved: moves !== null && !gone,
     overdue: by !== null && cues.past.test(by[0]),
-    lead: span === '' || !(by ?? until) ? ((by ?? until ?? cues.day.exec(window))?.[0].length ?? 0) : 0,
+    lead: hasLead ? ((by ?? until ?? cues.day.exec(window))?.[0].length ?? 0) : 0,
   };
 }
 
+/** `gone`: another date has taken its place. */
+function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reason[] {
+  const { folded, phrase, language, before, after, clause, around, by, until, moves } = setting;
+  const cues = cuesOf(language);
+  const window = windowOf(before);
+  const own = folded.slice(phrase.start, phrase.end);
+  const latest = cues.latest.exec(after)?.[0];
+  // Its own cue settles it; the words further off need not be asked.
+  const settled = by !== null || latest !== undefined || (until !== null && wanted?.cue === 'request');
+  const purpose = !settled && wanted ? purposeOf(clause, language) : undefined;
+  const commit = commitOf(clause.before, language);
+  const found: [Cue, string | undefined, boolean][] = [
+    ['latest', latest, true],
+    ['by', by?.[0], true],
+    ['until', until?.[0], !moves],
+    ['noun', cues.noun.exec(around)?.[0], !settled],
+    [wanted?.cue ?? 'request', wanted?.words, true],
+    ['purpose', purpose, true],
+    ['event', cues.event.exec(moves ? folded : around)?.[0], !settled && purpose === undefined],
+    ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !(settled && wanted)],
+    ['commit', commit, true],
+    ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined],
+    ['state', stateOf(setting), latest === undefined && asksNothing(wanted)],
+    ['absence', cues.absence.exec(around)?.[0], !asks(clause.before, language)],
+    ['every', cues.every.exec(window)?.[0], true],
+    ['hours', own, phrase.hours],
+    ['weak', own, phrase.weak && !settled && !until],
+    ['dayless', own, phrase.dayless && !settled],
+    ['issue', by ? undefined : cues.issue.exec(window)?.[0], !moves && purpose === undefined],
+    ['moved', moves?.[0], !gone],
+    ['replaced', 'replaced', gone],
+  ];
+  return found.flatMap(([cue, words, counts]) =>
+    words === undefined || !counts ? [] : [{ cue, weight: WEIGHTS[cue], words: words.trim() }],
+  );
+}
+
+/** Where what has passed stands: in front of the cue itself (“bought before”); behind the date where the verb is last. */
+function pastOf({ before, by, clause, language }: Setting): string {
+  const ahead = by ? (windowOf(before).slice(0, by.index).split(CLAUSE).at(-1) ?? '') : clause.before;
+  return by || language.requests.verbLast ? `${ahead} ${clause.after}` : ahead;
+}
+
+/** What goes on until that day; an offer has to be taken up by then, and “läuft am … ab” is the cue itself. */
+function stateOf({ folded, around, by, language }: Setting): string | undefined {
+  const { offer, state } = cuesOf(language);
+  if (offer.test(folded)) return undefined;
+  return state.exec(by ? around.replace(by[0].trim(), ' ') : around)?.[0];
+}
+
+const asksNothing = (wanted: Wanted | null) => wanted === null || wanted.cue === 'obligation';
+
 interface Wanted {
-  cue: 'request' | 'must' | 'obligation';
+  cue: 'request' | 'elsewhere' | 'must' | 'obligation';
   words: string;
 }
 
-function wantedBy(folded: string, language: Language, order: boolean): Wanted | null {
-  if (asks(folded, language)) return { cue: 'request', words: 'a request' };
+function wantedBy({ folded, phrase, clause, after, language }: Setting, order: boolean): Wanted | null {
   const cues = cuesOf(language);
+  if (asks(folded, language)) {
+    // “The plumber comes on Thursday, please clear the way.”
+    const told =
+      clause.before.trim().split(/\s+/).length >= 3 && !verbsOf(language).condition.test(clause.before);
+    const clauseEnd = after.search(CLAUSE);
+    const later = told && clauseEnd !== -1 && !asks(folded.slice(0, phrase.end + clauseEnd + 1), language);
+    return { cue: later ? 'elsewhere' : 'request', words: 'a request' };
+  }
   for (const cue of ['must', 'obligation'] as const) {
     const found = cues[cue].exec(folded);
     if (found) return { cue, words: found[0] };
@@ -113,7 +189,7 @@ function wantedBy(folded: string, language: Language, order: boolean): Wanted | 
 }
 
 /** “for Thursday's meeting”, “before the site visit on Monday”. */
-function purposeOf(clause: { before: string; after: string }, language: Language): string | undefined {
+function purposeOf(clause: Setting['clause'], language: Language): string | undefined {
   const cues = cuesOf(language);
   const lead = cues.purpose.exec(clause.before);
   if (!lead || cues.coming.test(`${clause.before} ${clause.after}`)) return undefined;

@@ -21,6 +21,10 @@ describe('deadlines', () => {
     ['Answer within 3 days, please.', '2026-11-27', 'within 3 days'],
     ['Bring the ladder on Saturday, please.', '2026-11-28', 'on Saturday'],
     ['Could you send it on Tuesday?', '2026-12-01', 'on Tuesday'],
+    ['Please confirm it today or tomorrow.', '2026-11-25', 'today or tomorrow'],
+    ['Tell me by Fri whether you come.', '2026-11-27', 'by Fri'],
+    ['Please have the kegs ready on Thursday week.', '2026-12-03', 'on Thursday week'],
+    ['The quote is valid until 3 December.', '2026-12-03', 'valid until 3 December'],
     ['We need it by 9am EST on 2 December.', '2026-12-02T14:00', 'by 9am EST on 2 December'],
   ])('%s', (text, date, quote) => {
     const [found] = find(text);
@@ -39,6 +43,9 @@ describe('deadlines', () => {
     ['I am away from 25 November to 2 December.'],
     ['Your letter dated 3 November has come.'],
     ['The courier is booked for 14 December.'],
+    ['Tickets bought before 1 December remain valid until 31 December.'],
+    ['It will be pressed and bagged by Friday.'],
+    ['The plumber comes on Thursday, please clear the way.'],
   ])('none in: %s', (text) => {
     expect(find(text).filter((d) => d.verdict === 'deadline')).toEqual([]);
   });

@@ -1,3 +1,12 @@
+import {
+  alternatives,
+  fold,
+  listOf,
+  pattern,
+  perLanguage,
+  verbsOf,
+  type Language,
+} from '../languages/index.ts';
 import { chronoDays } from './chrono.ts';
 import { localDateTime } from './clock.ts';
 import { cuesOf } from './cues.ts';
@@ -33,8 +42,11 @@ function datesIn(sentence: Spoken, options: DateOptions, closed: Closed): DatePh
   const { folded, language, text } = sentence;
   const frame = { language, today: parseDay(options.reference), order: options.dateOrder, closed };
   const counted = chronoDays(text, options, language);
-  const own = findPhrases(folded, frame).filter((p) =>
-    counted.every((c) => p.end <= c.start || p.start >= c.end),
+  const own = findPhrases(folded, frame).filter(
+    (p) =>
+      counted.every((c) => p.end <= c.start || p.start >= c.end) &&
+      !isOtherWord(text.slice(p.start, p.end), language) &&
+      p.start >= helloOf(sentence),
   );
   const phrases = [...own, ...counted];
   return phrases.flatMap((phrase) => {
@@ -48,6 +60,28 @@ function datesIn(sentence: Spoken, options: DateOptions, closed: Closed): DatePh
     const start = sentence.start + phrase.start - lead;
     return [{ start, end: sentence.start + phrase.end, date, ...judgement, warnings }];
   });
+}
+
+/** How far a greeting goes that is a time of day too (“Morgen Ines,”): names and a comma stand behind it. */
+function helloOf({ text, folded, language }: Spoken): number {
+  const hello = verbsOf(language).greeting.exec(folded)?.[0] ?? '';
+  if (dayParts(language).test(folded)) return 0;
+  return /^\s*\p{Lu}[\p{L}]*(?:\s\p{Lu}\p{L}+){0,2}\s*[,!]/u.test(text.slice(0, hello.length))
+    ? hello.length
+    : 0;
+}
+
+/** “Morgen Mittag” */
+const dayParts = perLanguage(({ dates }: Language) =>
+  pattern(`^\\s*\\p{L}+\\s+${alternatives(dates.dayPart, dates.noon)}(?![\\p{L}])`),
+);
+
+const shortDays = perLanguage((language: Language) => new Set(language.shortDays.flatMap(listOf)));
+
+/** A short name of a day without its capital is another word (“vor so”). */
+function isOtherWord(words: string, language: Language): boolean {
+  const last = /(?:^|\s)(\p{Ll}{2})$/u.exec(words)?.[1];
+  return last !== undefined && shortDays(language).has(fold(last));
 }
 
 function dateOf(phrase: Phrase, zone: string): string {

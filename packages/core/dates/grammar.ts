@@ -8,7 +8,8 @@ export interface Grammar {
   months: ReadonlyMap<string, number>;
   weekdays: ReadonlyMap<string, number>;
   numbers: ReadonlyMap<string, number>;
-  is: (kind: 'next' | 'coming' | 'last', words: string | undefined) => boolean;
+  /** `following`: the next week, month, quarter or year. */
+  is: (kind: 'next' | 'coming' | 'following' | 'last', words: string | undefined) => boolean;
   unitOf: (word: string) => Unit | null;
   /** A cheap look whether a sentence may hold a date at all. */
   any: RegExp;
@@ -70,6 +71,7 @@ export const grammarOf = perLanguage((language: Language): Grammar => {
   const sets = {
     next: new Set(listOf(dates.next)),
     coming: new Set(listOf(dates.coming)),
+    following: new Set([...listOf(dates.next), ...listOf(dates.comes)]),
     last: new Set(listOf(dates.last)),
   };
   const numbers = new Map(
@@ -112,12 +114,11 @@ function gatesOf({ months, weekdays, shortDays, dates }: Language): Record<Gate,
 
 function anyDateWord({ months, weekdays, shortDays, dates }: Language): RegExp {
   const or = alternatives;
-  const longer = shortDays.flatMap(listOf).filter((word) => word.length > 3);
   const { today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd } =
     dates;
   const { noon, dayPart, fortnight, day, hour, workday } = dates;
   return pattern(
-    `\\d|${B}${or(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, ...longer)}${or(dates.weekdayPart)}?${E}`,
+    `\\d|${B}${or(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, ...shortDays)}${or(dates.weekdayPart)}?${E}`,
   );
 }
 
@@ -168,10 +169,10 @@ function rulesOf(
       `${B}${or(dates.weekNumber)}\\s?(?<n>[1-9]|[1-4]\\d|5[0-3])(?:[/\\s]+(?<year>\\d{4}))?(?![\\d.:])${E}`,
     ),
     weekday: rule(
-      `${B}(?:(?<turn>${turn})\\s+)?(?<weekday>${or(...weekdays)})(?:s|'s|${or(dates.weekdayPart)})?(?:\\s+(?<turn2>${or(dates.next, dates.last, dates.coming)})(?!\\s+${period.replace('?<unit>', '?:')}${E}))?${E}`,
+      `${B}(?:(?<turn>${turn})\\s+)?(?<weekday>${or(...weekdays)})(?:s|'s|${or(dates.weekdayPart)})?(?:\\s+(?<plus>${or(dates.weekLater)})${E})?(?:\\s+(?<turn2>${or(dates.next, dates.last, dates.coming)})(?!\\s+${period.replace('?<unit>', '?:')}${E}))?${E}`,
     ),
     shortDay: rule(
-      `${B}(?:(?<cue>${or(cues.by, cues.on, cues.until, dates.next, dates.coming)})\\s+)?(?<weekday>${or(...shortDays)})${E}\\.?(?<follows>,?\\s*\\d)?`,
+      `${B}(?:(?<cue>${or(cues.by, cues.on, cues.until, dates.next, dates.coming)})\\s+)?(?<weekday>${or(...shortDays)})${E}\\.?(?:(?=,?\\s*\\d|\\))(?<follows>)|)`,
     ),
     relative: rule(
       `${B}(?:(?<dayAfter>${or(dates.dayAfterTomorrow)})|(?<tomorrow>${or(dates.tomorrow)})|(?<today>${or(dates.today)})|(?<yesterday>${or(dates.yesterday)}))${E}`,

@@ -26,6 +26,7 @@ export function findPhrases(folded: string, frame: Frame): Phrase[] {
 const joints = perLanguage(({ dates, cues }: Language) => ({
   beside: pattern(`^[\\s,(]*(?:${alternatives(dates.article, dates.of, dates.dayOfMonth)}[\\s,(]*){0,2}$`),
   range: pattern(`^\\s*${alternatives(dates.to)}\\s*(?:${alternatives(dates.article, cues.on)}\\s*)?$`),
+  or: pattern(`^\\s*,?\\s*${alternatives(dates.or)}\\s*(?:${alternatives(dates.article, cues.on)}\\s*)?$`),
   from: pattern(`${alternatives(dates.from)}\\s*(?:${alternatives(dates.article)}\\s*)?$`),
   toTime: pattern(
     `^[\\s,()@]*(?:${alternatives(dates.at, cues.by, cues.on, cues.until, cues.latest, dates.article, dates.dayPart, dates.of)}[\\s,()]*){0,4}$`,
@@ -53,15 +54,17 @@ function joinPair(a: Joined, b: NamedDay, folded: string, language: Language): J
   const gap = folded.slice(a.end, b.start);
   const joint = joints(language);
   const span = { start: a.start, end: b.end };
-  if (joint.beside.test(gap)) {
-    const [weekday, other] = a.grain === 'weekday' ? [a, b] : b.grain === 'weekday' ? [b, a] : [null, null];
-    if (!weekday || other.grain === 'weekday' || other.grain === 'period') return null;
+  const [weekday, other] = a.grain === 'weekday' ? [a, b] : b.grain === 'weekday' ? [b, a] : [null, null];
+  if (weekday && joint.beside.test(gap)) {
+    if (other.grain === 'weekday' || other.grain === 'period') return null;
     if (other.grain === 'week')
       return { ...weekday, ...span, day: mondayOf(other.day) + weekdayOf(weekday.day), disagrees: false };
     const clash = weekdayOf(weekday.day) !== weekdayOf(other.day);
     return { ...other, ...span, disagrees: clash && other.grain === 'day' };
   }
   if (cuesOf(language).move.test(folded)) return null;
+  if (joint.or.test(gap) && b.day > a.day)
+    return { ...b, ...span, disagrees: b.grain === 'day' && a.disagrees };
   // “Tuesday to Saturday” is every week.
   if (a.grain === 'weekday' && b.grain === 'weekday' && joint.range.test(gap))
     return { ...b, ...span, disagrees: false, everyWeek: true };

@@ -94,7 +94,7 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
   period: ({ turn, turn2, unit, unit2 }, frame, grammar) => {
     const kind = grammar.unitOf(unit ?? unit2 ?? '');
     if (kind === null || grammar.is('last', turn ?? turn2)) return null;
-    const ahead = grammar.is('next', turn ?? turn2) ? 1 : 0;
+    const ahead = grammar.is('following', turn ?? turn2) ? 1 : 0;
     const day = endOfPeriod(kind, ahead, frame.today);
     return day === null
       ? null
@@ -102,7 +102,7 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
   },
   edge: ({ weekEnd, monthEnd, turn }, frame, grammar) => {
     const kind = weekEnd !== undefined ? 'week' : monthEnd !== undefined ? 'month' : 'year';
-    return plain(endOfPeriod(kind, grammar.is('next', turn) ? 1 : 0, frame.today));
+    return plain(endOfPeriod(kind, grammar.is('following', turn) ? 1 : 0, frame.today));
   },
   weekNumber: ({ n, year }, frame) => {
     const monday = mondayOfWeek(year === undefined ? partsOf(frame.today).year : Number(year), Number(n));
@@ -110,7 +110,10 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
     const day = passed ? mondayOfWeek(partsOf(frame.today).year + 1, Number(n)) : monday;
     return { day: day + FRIDAY, grain: 'week', fixed: false, weak: false };
   },
-  weekday: ({ weekday, turn, turn2 }, frame, grammar) => readWeekday(weekday, turn ?? turn2, frame, grammar),
+  weekday: ({ weekday, turn, turn2, plus }, frame, grammar) => {
+    const named = readWeekday(weekday, turn ?? turn2, frame, grammar);
+    return named && plus !== undefined ? { ...named, day: named.day + 7, fixed: true } : named;
+  },
   shortDay: ({ cue, weekday, follows }, frame, grammar) =>
     cue === undefined && follows === undefined ? null : readWeekday(weekday, cue, frame, grammar),
   relative: ({ today, tomorrow, dayAfter }, frame) => {
@@ -181,7 +184,7 @@ function readPart(
   }
   const kind = grammar.unitOf(unit ?? '');
   if (kind === null || grammar.is('last', turn ?? turn2)) return null;
-  const last = endOfPeriod(kind, grammar.is('next', turn ?? turn2) ? 1 : 0, frame.today);
+  const last = endOfPeriod(kind, grammar.is('following', turn ?? turn2) ? 1 : 0, frame.today);
   if (last === null || end !== undefined) return plain(last);
   if (kind === 'week') return plain(middle === undefined ? last - 4 : last - 2);
   const { year: y, month: m } = partsOf(last);

@@ -1,6 +1,7 @@
 import { fold } from './fold.ts';
 import type { LanguageCode } from './language.ts';
 import { LANGUAGES } from './languages.ts';
+import { verbTable } from './verbTable.ts';
 import { listOf } from './words.ts';
 
 /** Words that tell more than the function words do; each language's own. */
@@ -8,19 +9,13 @@ const vocabularies = new Map<string, LanguageCode[]>();
 
 function vocabulary(): Map<string, LanguageCode[]> {
   if (vocabularies.size > 0) return vocabularies;
-  for (const { code, common, months, weekdays, mail, requests } of LANGUAGES) {
-    const words = [
-      common,
-      ...months,
-      ...weekdays,
-      mail.greeting,
-      mail.signOff,
-      requests.please,
-      requests.verbs,
-    ]
+  for (const language of LANGUAGES) {
+    const { code, common, months, weekdays, mail, requests, cues } = language;
+    const words = [common, ...months, ...weekdays, mail.greeting, mail.signOff, requests.please, cues.dueNoun]
       .flatMap(listOf)
       .flatMap((phrase) => phrase.split(/\s+/));
-    for (const word of new Set(words)) vocabularies.set(word, [...(vocabularies.get(word) ?? []), code]);
+    for (const word of new Set([...words, ...verbTable(language).sure.keys()]))
+      vocabularies.set(word, [...(vocabularies.get(word) ?? []), code]);
   }
   return vocabularies;
 }
@@ -36,7 +31,7 @@ export function detectLanguage(text: string, fallback: LanguageCode | null = nul
     const codes = vocabulary().get(word) ?? [];
     for (const code of codes) scores.set(code, (scores.get(code) ?? 0) + 1 / codes.length);
   }
-  if (fallback !== null) scores.set(fallback, (scores.get(fallback) ?? 0) + 1);
+  if (fallback !== null) scores.set(fallback, (scores.get(fallback) ?? 0) + 1.5);
   const [best] = [...scores].toSorted((a, b) => b[1] - a[1]);
   return best?.[0] ?? null;
 }

@@ -31,6 +31,8 @@ export interface DateWords {
   /** “next”, in front of or behind the day; “this, coming”; “last”. */
   next: Words;
   coming: Words;
+  /** Those of “coming” that mean the next where a week or a month is named (“la semana que viene”). */
+  comes: Words;
   last: Words;
   hour: Words;
   day: Words;
@@ -64,6 +66,8 @@ export interface DateWords {
   /** Behind an hour that counts from noon; a part of the day written onto a weekday. */
   afternoon: Words;
   weekdayPart: Words;
+  /** Behind a weekday: that of the week after (“Thursday week”). */
+  weekLater: Words;
   noon: Words;
   /** A part of the day, or its end: the day alone. */
   dayPart: Words;
@@ -71,6 +75,8 @@ export interface DateWords {
   from: Words;
   to: Words;
   every: Words;
+  /** Between two days of which either will do. */
+  or: Words;
 }
 
 export interface CueWords {
@@ -93,6 +99,12 @@ export interface CueWords {
   absence: Words;
   /** The writer speaks of what he himself will do. */
   commit: Words;
+  /** Tells what will be so, or what others will do. */
+  future: Words;
+  /** What goes on until a day, with nobody asked to do anything. */
+  state: Words;
+  /** What one has to take up before it ends. */
+  offer: Words;
   /** Asked to an event, not asked for something that it needs. */
   coming: Words;
   move: Words;
@@ -104,6 +116,10 @@ export interface RequestWords {
   please: Words;
   /** In front of the verb of a request. */
   frames: Words;
+  /** Noun → what it asks to do: `payment pay`, beside those that an ending tells. */
+  actionNouns: Words;
+  /** What one may or must do, whoever it is: a request only with a date or as a question. */
+  may: Words;
   /** In front of the thing that is wanted. */
   needs: Words;
   /** The verb for a thing that is wanted. */
@@ -114,10 +130,15 @@ export interface RequestWords {
   courtesy: Words;
   /** Verbs that say no more than that something is to be done (“handle this”). */
   generic: Words;
-  /** What a request may begin with, bare: imperatives (and infinitives) of common verbs. */
+  /** Base forms of verbs that a request begins with; others, whose imperatives may be nouns (“visite”). */
   verbs: Words;
-  /** Form → base form, where they differ: `sent send`. */
+  moreVerbs: Words;
+  /** Their forms that are nouns or other words as well: they ask only in front of a determiner. */
+  homographs: Words;
+  determiners: Words;
+  /** Irregular forms that ask, and irregular participles, with their base form: `gib geben`, `sent send`. */
   forms: Words;
+  participles: Words;
   /** Verb at the end of the clause (de, nl); particles that part from it. */
   verbLast: boolean;
   /** Words are written one behind another (“Gastvortrag”). */
@@ -143,12 +164,18 @@ export interface RequestWords {
   condition: Words;
   /** Begins a purpose in front of a request. */
   goal: Words;
+  /** Begins what follows from what was said. */
+  so: Words;
   /** What a cell says of a task that is done. */
   finished: Words;
   /** Behind a noun that is written like a verb (“Order of the day”). */
   afterNoun: Words;
   /** Behind its verb the writer speaks of himself (“erledige ich”). */
   writer: Words;
+  /** In front of the verb of a question that asks for something (“tu m’envoies … ?”). */
+  doForMe: Words;
+  /** In front of the verb of an order (“ci chiami”). */
+  beforeOrder: Words;
   /** Behind an imperative (“senden Sie”). */
   you: Words;
   /** Joins two of a kind. */

@@ -1,21 +1,23 @@
 import { fold } from './fold.ts';
 import type { Language, LanguageCode } from './language.ts';
 import { perLanguage } from './languages.ts';
-import { alternatives, listOf, pattern, wholeWords, WORD_END } from './words.ts';
+import { verbTable } from './verbTable.ts';
+import { alternatives, listOf, pairsOf, pattern, wholeWords, WORD_END } from './words.ts';
 
 /** What a language knows of its verbs and of the words around them, ready to look up in folded text. */
 export const verbsOf = perLanguage(({ requests, mail }: Language) => {
+  const pronounStart = (words: string) =>
+    pattern(`^[\\s¿]*(?:${alternatives(words)}(?<=')|${alternatives(words)}\\s+)`);
   const start = (words: string) => pattern(`^(?:${words})(?![\\p{L}\\p{N}'])[\\s,.:;!-]*`);
   return {
-    verbs: new Set(listOf(requests.verbs)),
     generic: new Set(listOf(requests.generic)),
-    forms: new Map(
-      listOf(requests.forms).map((pair): [string, string] => {
-        const [form = '', base = ''] = pair.split(' ');
-        return [form, base];
-      }),
-    ),
     frame: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.frames)}${WORD_END}[\\s,]*`, 'g'),
+    may: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.may)}${WORD_END}[\\s,]*`, 'g'),
+    fronted: pattern(
+      `^(?<thing>${alternatives(requests.determiners)}\\s.{3,60}?)\\s(?<verb>\\p{L}+)\\s${alternatives(requests.you)}\\s`,
+    ),
+    actionNouns: pairsOf(requests.actionNouns),
+    participles: pairsOf(requests.participles),
     needs: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.needs)}${WORD_END}\\s*`),
     passive: pattern(
       `^(?<thing>.{3,80}?)\\s+(?:${alternatives(requests.passive)})\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`,
@@ -29,9 +31,13 @@ export const verbsOf = perLanguage(({ requests, mail }: Language) => {
     nothing: wholeWords(requests.nothing),
     be: pattern(`^${alternatives(requests.be)}\\s`),
     condition: pattern(`^\\s*${alternatives(requests.condition)}\\s`),
+    so: pattern(`,\\s*(?:${alternatives(requests.so)})\\s+`, 'g'),
     goal: pattern(`^${alternatives(requests.goal)}\\s`),
+    determined: pattern(`^\\S+?(?:-\\p{L}+)?\\s+${alternatives(requests.determiners)}${WORD_END}`),
     noun: pattern(`^[\\p{L}'-]+\\s${alternatives(requests.afterNoun)}\\s`),
     writer: pattern(`^\\S+\\s${alternatives(requests.writer)}(?:\\s|$)`),
+    doForMe: pronounStart(requests.doForMe),
+    beforeOrder: pronounStart(requests.beforeOrder),
     formal: pattern(`^\\p{L}+\\s${alternatives(requests.you)}\\s`),
     modal: pattern(`\\s+${alternatives(requests.modals)}$`),
     modalInside: pattern(`\\s${alternatives(requests.modals)}(?=\\s\\p{L}+en$)`),
@@ -51,64 +57,94 @@ export const verbsOf = perLanguage(({ requests, mail }: Language) => {
   };
 });
 
-/** The base form of a verb where the tables know it. */
+/**
+ * The base form of a verb where the tables know it: “envíenos” → “enviar”, “rewriting” → “rewrite”. Swedish writes its
+ * orders to oneself as the imperative too.
+ */
 export function baseForm(word: string, language: Language): string {
-  return verbsOf(language).forms.get(fold(word)) ?? word;
+  if (language.code === 'sv') return word;
+  const { sure, doubtful } = verbTable(language);
+  const form = [fold(word), bare(word, language)].find((f) => sure.has(f) || doubtful.has(f));
+  const known = sure.get(form ?? '') ?? doubtful.get(form ?? '');
+  return known ?? gerundBase(word, language) ?? word;
+}
+
+/** “rewriting” → “rewrite” */
+function gerundBase(word: string, language: Language): string | undefined {
+  const stem = language.code === 'en' ? /^(.{2,})ing$/.exec(fold(word))?.[1] : undefined;
+  if (stem === undefined) return undefined;
+  const bases = [stem, `${stem}e`, stem.replace(/(.)\1$/, '$1')];
+  return bases.find((base) => isVerb(base, language) || verbTable(language).doubtful.has(base));
 }
 
 /** Infinitives by their ending, at least this long; words that only look like them. */
 const INFINITIVE: Partial<Record<LanguageCode, RegExp>> = {
-  fr: /^(?!hiver|cahier|fevrier|janvier)\p{L}{2,}(?:[^i]er|ir|dre|ttre)$/u,
-  es: /^(?!taller|lugar|alquiler|mujer|primer|tercer|cualquier|hogar|similar|escolar)\p{L}{3,}(?:ar|er|ir)(?:lo|la|los|las|nos|me|le)?$/u,
-  pt: /^(?!lugar|mulher|qualquer|similar|escolar|prazer|poder)\p{L}{3,}(?:ar|er|ir)(?:-\p{L}+)?$/u,
-  it: /^\p{L}{3,}(?:are|ere|ire|arlo|arla|arci|armi)$/u,
+  fr: /^(?!hiver|cahier|fevrier|janvier|papier|courrier|dossier|atelier|fichier|premier|dernier|quartier|chantier|loyer|entier|avenir|plaisir|cadre|lettre|ordre|chambre|ombre|titre)\p{L}{2,}(?:[^i]er|ir|dre|ttre)$/u,
+  es: /^(?!taller|lugar|alquiler|mujer|primer|tercer|cualquier|hogar|similar|escolar|placer|poder|ayer|popular|familiar|titular|militar)\p{L}{3,}(?:ar|er|ir)$/u,
+  pt: /^(?!lugar|mulher|qualquer|similar|escolar|prazer|poder|popular|familiar|titular|militar)\p{L}{3,}(?:ar|er|ir)$/u,
+  it: /^(?!cellulare|esemplare|scolare|particolare|popolare|generale|parere|piacere|potere|dovere|carattere|genere|lettere|opere|camere)\p{L}{3,}(?:are|ire|[^aeiou]ere)$/u,
 };
 
 /** Pronouns that are written onto the verb. */
-const CLITIC: Partial<Record<LanguageCode, RegExp>> = {
-  es: /(?:me|nos|le|les|lo|la|los|las|te|se)$/,
-  it: /(?:mi|ci|gli|le|lo|la|li|ti|vi|melo|celo)$/,
+const CLITICS: Partial<Record<LanguageCode, RegExp>> = {
+  es: /(?<=.{3})(?:me|nos|le|les|lo|la|los|las|te|se|os)$/,
+  it: /(?<=.{3})(?:mi|ci|gli|le|lo|la|li|ti|vi|melo|celo|ne|si)$/,
+  fr: /-(?:nous|moi|lui|leur|vous|toi|le|la|les|y|en)$/,
+  pt: /-(?:me|nos|lhe|lhes|te|se|vos|o|a|os|as|mo|ma|lo|la|los|las|no|na)$/,
 };
 
-/** Infinitives that a word may be the imperative of, by its ending. */
-function imperatives(word: string, code: LanguageCode): string[] {
-  if (word.length < 4) return [];
-  if (code === 'nl') return [`${word}en`, `${word.replace(/([aeou])\1(?=[b-z]$)/, '$1')}en`];
-  if (code === 'fr') return word.endsWith('ez') ? [`${word.slice(0, -1)}r`] : [];
-  if (code !== 'es' && code !== 'pt') return [];
-  const stem = word.replace(/(?:em|en|am|an|e|a)$/, '');
-  return stem === word ? [] : ['ar', 'er', 'ir'].map((ending) => `${stem}${ending}`);
+/** Folded, without one or two pronouns written onto it where that leaves a verb; “inviarci” gets its “e” back. */
+function bare(word: string, language: Language): string {
+  const whole = fold(word);
+  const clitic = CLITICS[language.code];
+  if (!clitic) return whole;
+  const one = whole.replace(clitic, '');
+  const cuts = [one, one.replace(clitic, '')].filter((cut) => cut !== whole);
+  const { sure, doubtful } = verbTable(language);
+  const known = cuts
+    .map((cut) => (language.code === 'it' && /[aei]r$/.test(cut) ? `${cut}e` : cut))
+    .find((cut) => sure.has(cut) || doubtful.has(cut) || (INFINITIVE[language.code]?.test(cut) ?? false));
+  return known ?? whole;
 }
 
-/** Whether the word is a verb that a request may begin with; `-nous`, `zurück-` and the like do not count. */
+/** Whether the word is a verb that a request may begin with. */
 export function isVerb(word: string, language: Language): boolean {
+  const { sure, doubtful } = verbTable(language);
   const whole = fold(word);
-  const bare = whole.replace(
-    CLITIC[language.code] ?? /-(?:nous|moi|lui|leur|me|nos|lhe|lhes|te|le|la|les|o|a)$/,
-    '',
-  );
-  const { verbs, particles } = verbsOf(language);
-  if (language.code === 'de' && (verbs.has(`${bare}en`) || verbs.has(`${bare}n`)) && bare.length > 3)
-    return true;
-  if (imperatives(bare, language.code).some((base) => verbs.has(base))) return true;
-  if (verbs.has(bare) || verbs.has(whole) || (INFINITIVE[language.code]?.test(bare) ?? false)) return true;
-  return [...particles].some(
-    (particle) => bare.startsWith(particle) && bare.endsWith('en') && verbs.has(bare.slice(particle.length)),
-  );
+  if (sure.has(whole)) return true;
+  const cut = bare(word, language);
+  if (cut !== whole && (sure.has(cut) || doubtful.has(cut))) return true;
+  return INFINITIVE[language.code]?.test(cut) ?? false;
 }
+
+/** Whether a pronoun is written onto the verb, which no noun has. */
+export const hasPronoun = (word: string, language: Language) =>
+  isVerb(word, language) && bare(word, language) !== fold(word);
+
+/** Whether the folded words begin with an order: a verb, or what may be one in front of its object. */
+export function startsOrder(words: string, language: Language): boolean {
+  const first = /^[\p{L}'-]+/u.exec(words)?.[0] ?? '';
+  if (isVerb(first, language)) return true;
+  if (!verbsOf(language).determined.test(words)) return false;
+  return verbTable(language).doubtful.has(first) || (STRANGE[language.code]?.test(first) ?? false);
+}
+
+/** The ending of an imperative that no table needs to know. */
+const STRANGE: Partial<Record<LanguageCode, RegExp>> = {
+  fr: /^(?!assez|chez|nez|rendez-vous)\p{L}{3,}ez$/u,
+};
 
 /** Whether the words are put as an order: the verb first or, where the language has it so, last. */
 export function beginsWithVerb(words: string, language: Language): boolean {
   const tokens = words.trim().split(/\s+/);
-  const first = (tokens[0] ?? '').replace(/[^\p{L}'-]/gu, '');
   const last = (tokens.at(-1) ?? '').replace(/[^\p{L}'-]/gu, '');
-  if (isVerb(first, language) && tokens.length > 1) return true;
+  if (tokens.length > 1 && startsOrder(fold(words).replace(/^[^\p{L}]+/u, ''), language)) return true;
   return language.requests.verbLast && tokens.length > 1 && /^\p{Ll}/u.test(last) && isVerb(last, language);
 }
 
 /** “signed” → “sign”, “complété” → “compléter”, “fyllas” → “fylla”; null where the word is no participle. */
 export function participleBase(word: string, language: Language): string | null {
-  const known = verbsOf(language).forms.get(fold(word));
+  const known = verbsOf(language).participles.get(fold(word));
   if (known !== undefined) return known;
   const turned =
     PARTICIPLES[language.code]?.map(([ending, base]) =>
@@ -118,6 +154,7 @@ export function participleBase(word: string, language: Language): string | null 
 }
 
 const PARTICIPLES: Partial<Record<LanguageCode, readonly (readonly [RegExp, string])[]>> = {
+  en: [[/ied$/, 'y'], [/ed$/, ''], [/(.)\1ed$/, '$1'], [/ed$/, 'e']],
   fr: [[/ée?s?$/, 'er'], [/ie?s?$/, 'ir'], [/ue?s?$/, 're']],
   es: [[/ad[oa]s?$/, 'ar'], [/id[oa]s?$/, 'ir'], [/id[oa]s?$/, 'er']],
   pt: [[/ad[oa]s?$/, 'ar'], [/id[oa]s?$/, 'er'], [/id[oa]s?$/, 'ir']],
@@ -125,4 +162,25 @@ const PARTICIPLES: Partial<Record<LanguageCode, readonly (readonly [RegExp, stri
   sv: [[/s$/, ''], [/(?:de|da|t|d)$/, 'a']],
   de: [[/^(.*?)zu(.+en)$/, '$1$2'], [/^(.*?)ge(.+)t$/, '$1$2en'], [/^(.+)t$/, '$1en'], [/^(.*?)ge(.+en)$/, '$1$2'], [/schrieben$/, 'schreiben']],
   nl: [[/^(.*?)ge(.+?)(?:t|d)$/, '$1$2en'], [/^(.+?)(?:t|d)$/, '$1en']],
+}; // prettier-ignore
+
+/** “confirmation” → “confirm”, “Begleichung” → “begleichen”; null where the noun names no action. */
+export function actionBase(noun: string, language: Language): string | null {
+  const known = verbsOf(language).actionNouns.get(fold(noun));
+  if (known !== undefined) return known;
+  const turned = ACTIONS[language.code].flatMap(([ending, base]) =>
+    ending.test(noun) ? [noun.toLowerCase().replace(ending, base)] : [],
+  );
+  return turned.find((base) => verbTable(language).sure.has(fold(base))) ?? null;
+}
+
+const ACTIONS: Record<LanguageCode, readonly (readonly [RegExp, string])[]> = {
+  en: [[/ation$/, ''], [/ation$/, 'e'], [/ation$/, 'ate'], [/ment$/, ''], [/al$/, 'e'], [/ion$/, 'e'], [/ion$/, ''], [/ature$/, '']],
+  de: [[/ung(?:en)?$/, 'en'], [/ung(?:en)?$/, 'n']],
+  fr: [[/ation$/, 'er'], [/ion$/, 'er'], [/e?ment$/, 'er'], [/age$/, 'er']],
+  es: [[/ción$/, 'r']],
+  pt: [[/ção$/, 'r'], [/mento$/, 'r']],
+  nl: [[/ing(?:en)?$/, 'en']],
+  it: [[/zione$/, 're'], [/mento$/, 're']],
+  sv: [[/(?:n?ing(?:en|ar)?|else[nr]?|[ae]nde(?:t)?)$/, 'a']],
 }; // prettier-ignore

@@ -11,17 +11,64 @@ const escape = (text: string) => text.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&');
 
 /** The alternatives of a class as a pattern for folded text, the longest first; blanks are any white space. */
 export function alternatives(...classes: Words[]): string {
-  const words = [...new Set(classes.flatMap(listOf))].toSorted((a, b) => b.length - a.length);
-  return words.length === 0
-    ? NOTHING
-    : `(?:${words.map((w) => escape(w).replaceAll('…', SOME_WORDS).replaceAll(' ', '\\s+')).join('|')})`;
+  const words = new Set(classes.flatMap(listOf));
+  if (words.size === 0) return NOTHING;
+  const root: Branch = { next: new Map(), ends: false };
+  for (const word of words) grow(root, word);
+  return `(?:${patternOf(root)})`;
 }
+
+/** Words by their letters, so that a pattern of thousands looks at each letter of a text but once. */
+interface Branch {
+  next: Map<string, Branch>;
+  ends: boolean;
+}
+
+function grow(root: Branch, word: string): void {
+  let at = root;
+  for (const letter of word) {
+    const known = at.next.get(letter) ?? { next: new Map<string, Branch>(), ends: false };
+    at.next.set(letter, known);
+    at = known;
+  }
+  at.ends = true;
+}
+
+function patternOf({ next, ends }: Branch): string {
+  if (next.size === 0) return '';
+  const branches = [...next]
+    .toSorted(([a], [b]) => Number(a === '…') - Number(b === '…'))
+    .map(([letter, branch]) => `${source(letter)}${patternOf(branch)}`);
+  const [only = ''] = branches;
+  return branches.length === 1 && !ends ? only : `(?:${branches.join('|')})${ends ? '?' : ''}`;
+}
+
+const source = (letter: string) => (letter === ' ' ? '\\s+' : letter === '…' ? SOME_WORDS : escape(letter));
 
 export function listOf(words: Words): string[] {
   return words
     .split('|')
     .map((word) => fold(word).trim())
     .filter((word) => word !== '');
+}
+
+/** Every way to take one alternative of each class in turn (“le ruego que”, “les pido que”, …); one may be empty. */
+export function combine(...classes: Words[]): Words {
+  return classes
+    .map((words) => words.split('|'))
+    .reduce((all, words) => all.flatMap((one) => words.map((word) => `${one} ${word}`.trim())))
+    .join('|');
+}
+
+/** The entries of a class of pairs, `sent send`: the folded form, and its base as it is written. */
+export function pairsOf(words: Words): Map<string, string> {
+  const pairs = words.split('|').filter((pair) => pair !== '');
+  return new Map(
+    pairs.map((pair) => {
+      const [form = '', base = ''] = pair.split(' ');
+      return [fold(form), base];
+    }),
+  );
 }
 
 const LETTER = 'a-zß-ɏ';

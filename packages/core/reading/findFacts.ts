@@ -68,14 +68,17 @@ function valueFacts(place: Place): ValueFact[] {
 
 /**
  * The note wins over the newest words and those over the subject; what moves a deadline wins in its place, else the
- * earliest does. Words that lift it leave none but what is said after them.
+ * earliest that is still ahead does. Words that lift it leave none but what is said after them.
  */
-function chooseDeadline(dates: readonly DateFact[], { note, latest }: Places): number | null {
+function chooseDeadline(dates: readonly DateFact[], places: Places): number | null {
+  const { note, latest } = places;
   const deadlines = dates.map((date, index) => ({ ...date, index })).filter((d) => d.verdict === 'deadline');
   for (const region of ['note', 'latest', 'subject'] as const) {
     const here = deadlines.filter((d) => d.region === region);
     const moved = here.findLast((d) => d.moved);
-    const [first] = here.toSorted(
+    const today = places[region].reference.slice(0, 10);
+    const ahead = here.filter((d) => d.date.slice(0, 10) >= today);
+    const [first] = (ahead.length > 0 ? ahead : here).toSorted(
       (a, b) => a.date.slice(0, 10).localeCompare(b.date.slice(0, 10)) || b.score - a.score,
     );
     const chosen = moved ?? first;

@@ -13,6 +13,8 @@ export interface Place {
   part: 'text' | 'subject';
   whole: string;
   language: Language;
+  /** Wall clock of the message that holds it. */
+  reference: string;
   sentences: Spoken[];
   /** Its date phrases; those that words behind them take back are left as what they are, but no deadlines. */
   dates: DatePhrase[];
@@ -56,6 +58,7 @@ export function placesOf(
       part,
       whole,
       language: languageOf(language),
+      reference,
       sentences,
       dates: withoutLifted(dates, lift),
       lifts: lift !== null,

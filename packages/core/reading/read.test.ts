@@ -63,7 +63,7 @@ test('the demo mails are read as this READER_VERSION read them: raise it when th
       .map((d, i) => `${i === facts.deadline ? '!' : ''}${d.date} ${d.verdict}`)
       .join('; ');
     lines.push(
-      `${file} | ${anatomy.who?.address ?? ''} | ${facts.subject.value} | ${dates} | ${facts.automatic ?? ''}`,
+      `${file} | ${anatomy.who?.address ?? ''} | ${facts.title.value}${facts.items.length > 0 ? ` (${facts.items.length})` : ''} | ${dates} | ${facts.automatic ?? ''}`,
     );
   }
   await expect(`${lines.join('\n')}\n`).toMatchFileSnapshot(`./readings.v${READER_VERSION}.txt`);

@@ -24,8 +24,11 @@ export function findRequest(
   own: boolean,
 ): Request | null {
   let best: Request | null = null;
+  const [first] = dates
+    .filter((d) => d.verdict === 'deadline')
+    .toSorted((a, b) => a.date.localeCompare(b.date));
   sentences.slice(0, MOST_SENTENCES).forEach((sentence, n) => {
-    const request = isLifted(sentence) ? null : requestIn(sentence, dates, thing, own);
+    const request = isLifted(sentence) ? null : requestIn(sentence, dates, first, thing, own);
     const score = (request?.score ?? 0) - n * 0.05;
     if (request && (!best || score > best.score)) best = { ...request, score };
   });
@@ -35,6 +38,7 @@ export function findRequest(
 function requestIn(
   sentence: Spoken,
   dates: readonly DatePhrase[],
+  first: DatePhrase | undefined,
   thing: string,
   own: boolean,
 ): Request | null {
@@ -42,11 +46,13 @@ function requestIn(
   const cut = dates
     .filter((d) => d.start >= start && d.end <= end && d.verdict === 'deadline')
     .map((d) => ({ start: d.start - start, end: d.end - start }));
+  const holdsFirst = first !== undefined && first.start >= start && first.end <= end;
   const asked = askedIn(text, cut, language, thing) ?? (own ? orderIn(text, cut, language, thing) : null);
   if (!asked) return null;
   const score =
     asked.strength +
-    (cut.length > 0 ? 2 : 0) -
+    (cut.length > 0 ? 2 : 0) +
+    (holdsFirst ? 1 : 0) -
     (verbsOf(language).condition.test(folded) ? 2 : 0) -
     (asked.generic ? 2 : 0) +
     (asked.title.split(' ').length > 2 ? 0.5 : -0.5);

@@ -133,5 +133,5 @@ function isLikeTask(text: string, entry: Entry, dates: readonly DatePhrase[], la
   if (owned.owner !== null && owned.words.trim().split(/\s+/).length > 1 && !isPlainData(words)) return true;
   if (dates.some((d) => d.start >= entry.start && d.end <= entry.end && d.verdict === 'deadline'))
     return true;
-  return asks(fold(words), language) || beginsWithVerb(owned.words, language);
+  return asks(fold(words), language) || beginsWithVerb(owned.words.replace(/\s*\([^)]*\)\s*$/, ''), language);
 }

@@ -93,9 +93,14 @@ export function datedItems(text: string, sentences: readonly Spoken[], dates: re
     const due = inside.find((d) => d.verdict === 'deadline');
     const spans = inside.map((d) => ({ start: d.start - place.start, end: d.end - place.start }));
     const asked = due && !inside.some((d) => d.moved) ? askedIn(sentence.text, spans, language, '') : null;
-    return asked && asked.strength >= 2 && due ? [{ place, language, due, title: asked.title }] : [];
+    const verb = fold(asked?.title.split(' ')[0] ?? '');
+    return asked && asked.strength >= 2 && !verbsOf(language).generic.has(verb) && due
+      ? [{ place, language, due, title: asked.title }]
+      : [];
   });
   if (dated.length < 2 || new Set(dated.map((d) => d.due.date)).size < dated.length) return [];
+  if (dated.some(({ title }, i) => dated.slice(i + 1).some((other) => sameThing(title, other.title))))
+    return [];
   return dated.map(({ place, language, due, title }) => ({
     ...itemAt(text, place, dates, language, ''),
     due,
@@ -103,6 +108,14 @@ export function datedItems(text: string, sentences: readonly Spoken[], dates: re
     owner: null,
     ownerPlace: null,
   }));
+}
+
+/** Two requests about one thing are one: half of the longer words of the shorter are in the other. */
+function sameThing(a: string, b: string): boolean {
+  const [few = [], many = []] = [a, b]
+    .map((title) => (fold(title).match(/[\p{L}]{5,}/gu) ?? []).slice(1))
+    .toSorted((x, y) => x.length - y.length);
+  return few.length > 0 && few.filter((word) => many.includes(word)).length * 2 >= few.length;
 }
 
 function placeOf({ start, text }: Spoken, lead: number): Slice {

@@ -28,6 +28,18 @@ describe('findPairs', () => {
     ]);
     for (const { start, end, value } of pairs) expect(text.slice(start, end)).toBe(value);
   });
+
+  test('on two lines and in rows of two cells', () => {
+    const text =
+      'Case number:\n2026/118\n\nApplicant\tNoor Halim\nDesk:\t3\nDear Ines:\nplease sign it.\nA\tB\tC\n';
+    const pairs = findPairs(text);
+    expect(pairs.map(({ label, value }) => [label, value])).toEqual([
+      ['Case number', '2026/118'],
+      ['Applicant', 'Noor Halim'],
+      ['Desk', '3'],
+    ]);
+    for (const { start, end, value } of pairs) expect(text.slice(start, end)).toBe(value);
+  });
 });
 
 describe('automaticKind', () => {

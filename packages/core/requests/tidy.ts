@@ -55,3 +55,7 @@ export function tidy(words: string, language: Language): string {
 }
 
 export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** Without the capital of a short word that stood first in its sentence. */
+export const uncapital = (text: string) =>
+  text.replace(/^\p{Lu}(?=\p{Ll}{1,2}\s)/u, (letter) => letter.toLowerCase());

@@ -1,8 +1,20 @@
-import { baseForm, beginsWithVerb, fold, isVerb, verbsOf, type Language } from '../languages/index.ts';
+import {
+  actionBase,
+  baseForm,
+  beginsWithVerb,
+  firstWord,
+  fold,
+  isNoOrder,
+  isVerb,
+  orderAt,
+  verbsOf,
+  type Language,
+  type LanguageCode,
+} from '../languages/index.ts';
 import type { Slice } from '../anatomy/index.ts';
 import type { Asked } from './asked.ts';
 import { passive } from './passive.ts';
-import { blankOut, capital, cutReason, lengthOfAll, tidy, without } from './tidy.ts';
+import { blankOut, capital, cutReason, lengthOfAll, tidy, uncapital, without } from './tidy.ts';
 import { verbFirst } from './verbFirst.ts';
 
 /**
@@ -17,23 +29,54 @@ export function askedIn(
 ): Asked | null {
   const text = blankOut(sentence, dates);
   const folded = fold(text);
-  const first = imperative(folded, language);
-  const frame = first ?? framed(folded, language);
-  const need = first ? null : needed(text, folded, language);
-  const isNeed =
+  const { frame, may } = verbsOf(language);
+  const order = orderAt(folded, language);
+  const found = order === null ? framed(folded, language, frame) : { at: order, start: order, framed: false };
+  const need = order === null ? needed(text, folded, language) : null;
+  const needsMore =
     need &&
-    (!frame ||
-      needAt(folded, language) < frame.at ||
-      !isVerb(firstWord(folded.slice(frame.start)), language));
-  const found = isNeed ? null : frame;
-  if (found) {
-    const title = phrase(text.slice(found.start), language, thing);
-    const strength = found.framed ? 3 : 2.5;
-    return title === null
-      ? null
-      : { title, strength, start: found.start, generic: isGeneric(text.slice(found.start), language) };
-  }
-  return need ?? passive(text, folded, language);
+    found &&
+    (needAt(folded, language) < found.at || !isVerb(firstWord(folded.slice(found.start)), language));
+  if (found && !needsMore) return askedAt(found, text, language, thing);
+  const asked = need ?? passive(text, language) ?? fronted(text, folded, language);
+  if (asked || (dates.length === 0 && !folded.includes('?'))) return asked;
+  const allowed = framed(folded, language, may);
+  return allowed && askedAt(allowed, text, language, thing);
+}
+
+function askedAt(found: Found, text: string, language: Language, thing: string): Asked | null {
+  const words = text.slice(found.start);
+  const object = objectInFront(text.slice(0, found.at), words, language);
+  const title = phrase(`${object}${words}`, language, thing);
+  const strength = found.framed ? 3 : 2.5;
+  return title === null ? null : { title, strength, start: found.start, generic: isGeneric(words, language) };
+}
+
+/** “Die Liste müssen Sie | uns schicken”: the object, where the verb stands alone behind the frame. */
+function objectInFront(before: string, words: string, language: Language): string {
+  if (!language.requests.verbLast) return '';
+  const clause =
+    before
+      .split(/[.,;:!?]/)
+      .at(-1)
+      ?.trim() ?? '';
+  const { indirect, determined } = verbsOf(language);
+  const alone = tidy(words, language);
+  const verb = alone.slice(indirect.exec(fold(alone))?.[0].length ?? 0);
+  return !verb.includes(' ') && clause.split(' ').length <= 6 && determined.test(`x ${fold(clause)}`)
+    ? `${clause} `
+    : '';
+}
+
+/** “Die Anzahlung überweisen Sie bitte …” */
+function fronted(text: string, folded: string, language: Language): Asked | null {
+  const found = verbsOf(language).fronted.exec(folded.trimStart());
+  const { thing, verb } = found?.groups ?? {};
+  if (!found || thing === undefined || verb === undefined || !isVerb(verb, language)) return null;
+  const rest = text.trimStart().slice(found[0].length);
+  const words = `${verb} ${uncapital(text.trimStart().slice(0, thing.length))} ${rest}`;
+  const title = phrase(words, language, '');
+  return title === null ? null : { title, strength: 2.5, start: 0, generic: false };
 }
 
 /** An order in the user's own short words, with its verb at the end (“Orla bis Mittwoch anrufen”). */
@@ -49,8 +92,6 @@ export function orderIn(
   return title === null ? null : { title, strength: 2.5, start: 0, generic: isGeneric(sentence, language) };
 }
 
-const firstWord = (words: string) => /^[\p{L}'-]+/u.exec(words)?.[0] ?? '';
-
 interface Found {
   /** Where the words that ask begin, and where the verb does. */
   at: number;
@@ -61,17 +102,19 @@ interface Found {
 const needAt = (folded: string, language: Language) =>
   verbsOf(language).needs.exec(folded)?.index ?? Infinity;
 
-function framed(folded: string, language: Language): Found | null {
-  const { frame, courtesy, opening, be } = verbsOf(language);
+function framed(folded: string, language: Language, frames: RegExp): Found | null {
+  const { courtesy, opening, be } = verbsOf(language);
   let start: number | null = null;
   let at = 0;
-  for (const match of folded.matchAll(frame)) {
+  const hollow = courtesy.exec(folded);
+  for (const match of folded.matchAll(frames)) {
     const end = match.index + match[0].length;
     const rest = folded.slice(end);
     // “needs to be signed” is a passive.
-    if (be.test(rest) || rest.trim().length < 3) continue;
+    if (be.test(rest) || endsWithBe(rest, language) || rest.trim().length < 3) continue;
     if (isDenied(folded.slice(0, match.index), rest, language)) continue;
     if (courtesy.exec(folded.slice(match.index))?.index === 0) continue;
+    if (hollow && hollow.index <= match.index && match.index < hollow.index + hollow[0].length) continue;
     const after = courtesy.exec(rest);
     if (after && after.index <= 2) continue;
     // A later frame counts only where it follows at once (“could you … please send”).
@@ -84,47 +127,16 @@ function framed(folded: string, language: Language): Found | null {
   return firstWord(folded.slice(start)) === '' ? null : { at, start, framed: true };
 }
 
-function imperative(folded: string, language: Language): Found | null {
-  const start = openingOf(folded, language);
-  const starts = [
-    start,
-    ...[...folded.matchAll(/,\s+/g)]
-      .map((m) => m.index + m[0].length)
-      .filter((at) => at > start && mayFollow(folded, start, at, language)),
-  ];
-  const found = starts.find((at) => isOrder(folded.slice(at), language));
-  return found === undefined ? null : { at: found, start: found, framed: false };
-}
-
-/** Where a sentence begins behind marks, greeting, “urgent:”, politeness and a label (“Action required:”). */
-function openingOf(folded: string, language: Language): number {
-  const { greeting, please, urgent } = verbsOf(language);
-  let start = /^[\s"'*•\-–>]*/u.exec(folded)?.[0].length ?? 0;
-  for (const pattern of [greeting, urgent, please, please])
-    start += pattern.exec(folded.slice(start))?.[0].length ?? 0;
-  const label = /^[\p{L} ]{3,30}:\s+/u.exec(folded.slice(start))?.[0].length ?? 0;
-  return isVerb(firstWord(folded.slice(start + label)), language) ? start + label : start;
-}
-
-/** Behind a comma an order stands only after a purpose (“To go on playing, renew …”) or with its “Sie”. */
-const mayFollow = (folded: string, start: number, at: number, language: Language) =>
-  verbsOf(language).goal.test(folded.slice(start)) || verbsOf(language).formal.test(folded.slice(at));
-
-function isOrder(rest: string, language: Language): boolean {
-  if (!isVerb(firstWord(rest), language) || isNoOrder(rest, language)) return false;
-  const isLabel = /^[\p{L}'-]+\s*(?:[:=]|$|\d|no\.|nr\.?|#|n[.º°])/u.test(rest);
-  return !isLabel && !verbsOf(language).noun.test(rest) && /\s[\p{L}\p{N}"'“]/u.test(rest);
-}
+/** “muss bis Freitag eingegangen sein”: the clause ends with its “be”. */
+const endsWithBe = (rest: string, language: Language) =>
+  language.requests.verbLast &&
+  verbsOf(language).be.test(`${/[\p{L}]+(?=\s*(?:[.,;:!?]|$))/u.exec(rest)?.[0] ?? ''} `);
 
 /** “You need not …”, “no tiene que …”, “… nichts tun”. */
 function isDenied(before: string, after: string, language: Language): boolean {
   const { denied, denies, nothing } = verbsOf(language);
   return denied.test(before) || denies.test(after) || nothing.test(after.slice(0, 40));
 }
-
-/** “See attached”, “erledige ich”. */
-const isNoOrder = (folded: string, language: Language) =>
-  verbsOf(language).courtesy.exec(folded)?.index === 0 || verbsOf(language).writer.test(folded);
 
 /** “Handle this”, “bitte erledigen”: the verb is generic, and what it is about is not said. */
 function isGeneric(words: string, language: Language): boolean {
@@ -139,21 +151,46 @@ function needed(text: string, folded: string, language: Language): Asked | null 
   const found = verbsOf(language).needs.exec(folded);
   if (!found || verbsOf(language).courtesy.test(folded)) return null;
   const start = found.index + found[0].length;
+  // “I would like to order …” tells what the writer does.
+  if (verbsOf(language).goal.test(folded.slice(start))) return null;
+  if (isDenied(folded.slice(0, found.index), folded.slice(start), language)) return null;
   const thing = tidy(cutReason(text.slice(start), language), language).replace(/\s+(?:nodig|noch|nog)$/u, '');
   if (pronounOf(thing, language) !== null) return null;
-  return thing.length < 3
-    ? null
-    : { title: `${language.requests.provide} ${thing}`, strength: 2, start, generic: false };
+  if (thing.length < 3) return null;
+  const title = actionIn(thing, language) ?? `${language.requests.provide} ${thing}`;
+  return { title, strength: 2, start, generic: false };
 }
+
+/** “your confirmation of the slot” → “Confirm the slot” */
+function actionIn(thing: string, language: Language): string | null {
+  const { determined } = verbsOf(language);
+  const words = thing.split(' ');
+  const at = determined.test(`x ${fold(thing)}`) && words.length > 1 ? 1 : 0;
+  const base = actionBase(words[at] ?? '', language);
+  if (base === null) return null;
+  const rest = words.slice(at + 1).join(' ');
+  const of = OF[language.code].find(([from]) => fold(rest).startsWith(from));
+  return capital(`${base} ${of ? `${of[1]}${rest.slice(of[0].length)}` : rest}`.trim());
+}
+
+/** Between an action and its object; what is left of it in front of the object. */
+const OF: Record<LanguageCode, readonly (readonly [string, string])[]> = {
+  en: [['of ', '']],
+  de: [['von ', '']],
+  fr: [['du ', 'le '], ['des ', 'les '], ['de la ', 'la '], ["de l'", "l'"], ['de ', ''], ["d'", '']],
+  es: [['del ', 'el '], ['de ', '']],
+  pt: [['do ', 'o '], ['da ', 'a '], ['dos ', 'os '], ['das ', 'as '], ['de ', '']],
+  nl: [['van ', '']],
+  it: [['del ', 'il '], ['della ', 'la '], ['dei ', 'i '], ['delle ', 'le '], ["dell'", "l'"], ['dello ', 'lo '], ['degli ', 'gli '], ['di ', '']],
+  sv: [['av ', '']],
+}; // prettier-ignore
 
 /** The words behind a frame as a phrase with its verb in front. */
 function phrase(words: string, language: Language, thing: string): string | null {
   const clause = tidy(without(cutReason(words, language), verbsOf(language).polite), language);
   const ordered = language.requests.verbLast ? verbFirst(clause, language) : clause;
   const space = ordered.indexOf(' ');
-  const verb = (space === -1 ? ordered : ordered.slice(0, space))
-    .replace(/-(?:nous|moi|lui|leur|me|nos|lhe)$/u, '')
-    .replace(/,$/, '');
+  const verb = (space === -1 ? ordered : ordered.slice(0, space)).replace(/,$/, '');
   let rest = space === -1 ? '' : ordered.slice(space + 1);
   const { indirect } = verbsOf(language);
   const verbWord = fold(verb);

@@ -1,31 +1,63 @@
-import { fold, isVerb, verbsOf, type Language } from '../languages/index.ts';
+import { baseForm, fold, isVerb, verbsOf, type Language } from '../languages/index.ts';
 import { without } from './tidy.ts';
 
-/** “die Liste bis Freitag senden” → “senden die Liste”; “in te dienen”, “einzureichen” → “indienen”, “einreichen”. */
+/**
+ * The clause of a verb-last language with its infinitive in front: “die Liste bis Freitag senden” → “senden die
+ * Liste”, “einzureichen” → “einreichen”, “bring die Leiter mit” → “mitbringen die Leiter”.
+ */
 export function verbFirst(given: string, language: Language): string {
-  const { modal, modalInside, and, people } = verbsOf(language);
+  const { modal, modalInside } = verbsOf(language);
   const words = without(without(given, modal), modalInside).trim().split(/\s+/);
-  const [first = '', second = ''] = words;
-  const turned = people.has(fold(second));
-  const joint = words.findIndex(
+  return (joint(words, language) ?? parted(words, language) ?? last(words, language)).join(' ');
+}
+
+/** “das Formular ausfüllen und zurücksenden” */
+function joint(words: readonly string[], language: Language): string[] | null {
+  const { and } = verbsOf(language);
+  const at = words.findIndex(
     (word, i) =>
       i > 0 && and.has(word) && isInfinitive(words[i - 1] ?? '') && isVerb(words[i - 1] ?? '', language),
   );
-  if (joint !== -1) return [words[joint - 1], ...words.slice(0, joint - 1), ...words.slice(joint)].join(' ');
-  const last = words.length - 1;
-  const verb = words[last] ?? '';
-  const ends = last > 0 && isInfinitive(verb);
+  return at === -1 ? null : [words[at - 1] ?? '', ...words.slice(0, at - 1), ...words.slice(at)];
+}
+
+/** The finite verb in front, its particle at the end of the clause or where both together are a known verb. */
+function parted(words: readonly string[], language: Language): string[] | null {
+  const [first = '', ...rest] = words;
+  const { particles, determined } = verbsOf(language);
+  const base = baseForm(first.toLowerCase(), language);
+  const end = words.at(-1) ?? '';
+  if (!isVerb(base, language) || (words.length > 2 && isInfinitive(end) && isVerb(end, language)))
+    return null;
+  const at = rest.findIndex((word, i) => {
+    const particle = fold(word).replace(/,$/, '');
+    if (!particles.has(particle)) return false;
+    if (i === rest.length - 1) return true;
+    // “ein” and “op de” are no particles.
+    const isOther = determined.test(`x ${particle}`) || determined.test(fold(rest.slice(i).join(' ')));
+    return isVerb(`${particle}${base}`, language) && !isOther;
+  });
+  if (at === -1) return null;
+  return [`${(rest[at] ?? '').replace(/,$/, '')}${base}`, ...rest.slice(0, at), ...rest.slice(at + 1)];
+}
+
+/** The infinitive at the end, with its “zu” or “te”. */
+function last(words: readonly string[], language: Language): string[] {
+  const { people, particles } = verbsOf(language);
+  const [first = '', second = ''] = words;
+  const verb = words.at(-1) ?? '';
+  const ends = words.length > 1 && isInfinitive(verb);
   const begins =
-    isVerb(first, language) && /^\p{Ll}/u.test(first) && !(last > 1 && ends && isVerb(verb, language));
-  if (turned || begins || !ends) return words.join(' ');
-  const before = words.slice(0, last);
-  const parted = /^(?:zu|te)$/.test(before.at(-1) ?? '') ? before.slice(0, -1) : before;
-  const particle =
-    parted.length < before.length && verbsOf(language).particles.has(fold(parted.at(-1) ?? ''))
-      ? parted.at(-1)
-      : undefined;
-  const whole = particle === undefined ? withoutZu(verb, language) : `${particle}${verb}`;
-  return [whole, ...(particle === undefined ? parted : parted.slice(0, -1))].join(' ');
+    isVerb(first, language) &&
+    /^\p{Ll}/u.test(first) &&
+    !(words.length > 2 && ends && isVerb(verb, language));
+  if (people.has(fold(second)) || begins || !ends) return [...words];
+  const before = words.slice(0, -1);
+  if (!/^(?:zu|te)$/.test(before.at(-1) ?? '')) return [withoutZu(verb, language), ...before];
+  const particle = before.at(-2) ?? '';
+  return particles.has(fold(particle))
+    ? [`${particle}${verb}`, ...before.slice(0, -2)]
+    : [verb, ...before.slice(0, -1)];
 }
 
 /** By its form: lower case, in -n or one of the short ones. */

@@ -1,4 +1,6 @@
 import type { Language } from '../language.ts';
+import { combine } from '../words.ts';
+import { moreVerbs, verbs } from '../verbs/de.ts';
 
 export const de: Language = {
   code: 'de',
@@ -47,6 +49,7 @@ export const de: Language = {
     yesterday: 'gestern|vorgestern',
     next: 'nächsten|nächster|nächste|nächstes|nächstem|folgenden|der nächsten|der nächste',
     coming: 'kommenden|kommender|kommende|diesen|diesem|dieser|diese|dieses|den kommenden',
+    comes: 'kommenden|kommender|kommende',
     last: 'letzten|letzter|letzte|vergangenen|vergangener|vorigen|letztem',
     hour: 'stunde|stunden|std',
     day: 'tag|tage|tagen|kalendertage|kalendertagen|tages',
@@ -76,6 +79,7 @@ export const de: Language = {
     atHour: '',
     afternoon: 'nachmittags|am nachmittag|abends|am abend',
     weekdayPart: 'abend|früh|morgen|mittag|vormittag|nachmittag|nacht',
+    weekLater: 'in einer woche|in acht tagen|über eine woche',
     noon: 'mittag|mittags|12 uhr mittags|zwölf uhr mittags',
     dayPart:
       'dienstschluss|feierabend|geschäftsschluss|büroschluss|ende des tages|tagesende|morgens|vormittag|vormittags|nachmittag|nachmittags|abend|abends|früh|nacht|mitternacht|arbeitsende|ladenschluss',
@@ -84,9 +88,10 @@ export const de: Language = {
     to: 'bis|bis zum|bis|und|und dem|auf den|auf|-',
     every:
       'jeden|jeder|jede|täglich|wöchentlich|monatlich|montags|dienstags|mittwochs|donnerstags|freitags|samstags|sonntags|werktags',
+    or: 'oder|oder erst',
   },
   cues: {
-    by: 'gültig bis|gültig bis zum|sie haben bis|du hast bis|ihr habt bis|haben sie bis|hast du bis|zeit bis|haben zeit bis zum|bis|bis zum|bis spätestens|spätestens|spätestens am|spätestens zum|spätestens bis|bis einschließlich|bis am|bis ende|fällig am|fällig|fällig zum|fällig bis|frist|frist bis|frist ist|frist ist der|frist endet am|die frist endet am|deadline|deadline ist|deadline ist der|abgabetermin|abgabe|abgabe bis|abgabeschluss|einsendeschluss|einsendeschluss ist der|anmeldeschluss|anmeldeschluss ist der|stichtag|zahlbar bis|zahlbar bis zum|zahlbar innerhalb|läuft ab am|läuft am|endet am|schließt am|verfällt am|nicht später als|nicht später als am|fälligkeitsdatum|fälligkeit|letzter termin|erbeten bis|u. a. w. g. bis|rückmeldung bis|um antwort bis|rechtzeitig vor|fällig sein am',
+    by: 'gültig bis|gültig bis zum|sie haben bis|du hast bis|ihr habt bis|haben sie bis|hast du bis|zeit bis|haben zeit bis zum|bis|bis zum|bis spätestens|spätestens|spätestens am|spätestens zum|spätestens bis|bis einschließlich|bis am|bis ende|fällig am|fällig|fällig zum|fällig bis|frist|frist bis|frist ist|frist ist der|frist endet am|die frist endet am|deadline|deadline ist|deadline ist der|abgabetermin|abgabe|abgabe bis|abgabeschluss|einsendeschluss|einsendeschluss ist der|anmeldeschluss|anmeldeschluss ist der|stichtag|zahlbar bis|zahlbar bis zum|zahlbar innerhalb|läuft ab am|läuft am|endet am|schließt am|verfällt am|nicht später als|nicht später als am|fälligkeitsdatum|fälligkeit|letzter termin|erbeten bis|u. a. w. g. bis|rückmeldung bis|um antwort bis|rechtzeitig vor|fällig sein am|bis zum ende|bis zum tag',
     until:
       'vor|vor dem|innerhalb|binnen|gültig bis|gültig bis zum|bis dahin|innert|noch vor|noch vor dem|zum',
     on: 'am|den|dem|der|für|für den|zum|ist|ist der|vom|auf|auf den|in|im|um|noch|ende|diese|diesen',
@@ -107,6 +112,11 @@ export const de: Language = {
       'abwesend|nicht im büro|im urlaub|auf reisen|geschlossen|nicht erreichbar|wieder erreichbar|wieder im büro|krank|öffnungszeiten|sprechzeiten|geöffnet|wieder da|außer haus|in elternzeit|bürozeiten',
     commit:
       'ich werde|wir werden|ich schicke|wir schicken|ich sende|wir senden|ich melde mich|wir melden uns|ich kann|wir können|ich bin dann|ich habe vor|wir planen|ich plane|wir liefern|ich liefere|sie erhalten|ihr erhaltet|du erhältst|du bekommst|sie bekommen|erhalten sie|bekommen sie|wird geliefert|wird versandt|wird ihnen|ich komme|wir kommen|ich gebe ihnen',
+    future: 'wird|werden',
+    state:
+      'bleibt|bleiben|gilt|gelten|gültig|dauert|dauern|verfügbar|erhältlich|lieferbar|garantie|gewährleistung|einsehbar|abrufbar|abgerufen|zu sehen|im angebot|vorrätig|läuft|laufen|versichert|aufbewahrt|zeigt|zeigen|in kraft|garantiert|ausverkauft|bestellbar',
+    offer:
+      'angebot|angebots|kostenvoranschlag|offerte|rabatt|skonto|gutschein|code|frühbucher|preis|option|reservierung|einladung',
     coming: 'komm|kommt|kommen|teilnehmen|einladen|eingeladen|lade|laden',
     move: 'verschoben|verschiebt|verlängert|verlegt|vorgezogen|vorverlegt|geändert|neuer termin|neue frist|neues datum|neue deadline|korrektur|stattdessen|doch erst|doch schon|jetzt am|nun am|nun bis|jetzt bis|ändert sich|doch lieber|besser|gemeint war|doch bis',
     instead: 'statt|anstatt|anstelle von|statt am|statt bis|nicht|nicht mehr|nicht am|und nicht',
@@ -115,44 +125,85 @@ export const de: Language = {
   requests: {
     please:
       'bitte|freundlicherweise|wenn möglich|falls möglich|danke|vielen dank|nach möglichkeit|gerne|mal|doch|auch|und|dann|noch|so|nun|also|im voraus|netterweise|kurz',
-    frames:
+    frames: [
       'werden gebeten|wird gebeten|werden freundlich gebeten|bitten wir … zu|können wir|könnten wir|wollen wir|wir möchten sie höflich bitten|seien sie so nett und|sei so nett und|sei so lieb und|bitte|könnten sie bitte|könnten sie|können sie bitte|können sie|kannst du bitte|kannst du|könntest du bitte|könntest du|könntet ihr bitte|könntet ihr|könnt ihr bitte|könnt ihr|würden sie bitte|würden sie|würdest du|würdet ihr|ich bitte sie|wir bitten sie|ich bitte dich|wir bitten dich|wir bitten euch|ich bitte euch|wir bitten darum|ich bitte darum|sie werden gebeten|ich möchte sie bitten|wir möchten sie bitten|ich möchte dich bitten|darf ich sie bitten|darf ich dich bitten|dürfen wir sie bitten|dürfte ich sie bitten|dürften wir sie bitten|denken sie bitte daran|denken sie daran|denk bitte daran|denk daran|vergessen sie bitte nicht|vergessen sie nicht|vergiss bitte nicht|vergiss nicht|es wäre schön, wenn sie|es wäre schön, wenn du|es wäre nett, wenn sie|es wäre nett, wenn du|es wäre toll, wenn du|es wäre hilfreich, wenn sie|wir wären ihnen dankbar, wenn sie|ich wäre ihnen dankbar, wenn sie|ich wäre dir dankbar, wenn du|wir wären dankbar, wenn sie|ich wäre dankbar, wenn sie|sie müssen|du musst|ihr müsst|sie sollten|du solltest|ihr solltet|du sollst|ich muss|wir müssen|wir sollten|ich sollte|wäre es möglich,|ist es möglich,|wäre es möglich|magst du|willst du|wollen sie|achten sie bitte darauf,|stellen sie bitte sicher, dass|stellen sie sicher, dass|es ist notwendig,|es ist erforderlich,|kann jemand|könnte jemand|jemand muss|jemand müsste',
+      combine(
+        'könnten|können|würden|wollen|möchten|dürften|wollten',
+        'sie|wir',
+        '|bitte|uns|mir|uns bitte|mir bitte|vielleicht|vielleicht bitte|so nett sein und|so freundlich sein und|so gut sein und',
+      ),
+      combine(
+        'könntest|kannst|würdest|magst|willst|möchtest',
+        'du',
+        '|bitte|uns|mir|mir bitte|uns bitte|vielleicht|so nett sein und|so lieb sein und|mal',
+      ),
+      combine('könntet|könnt|würdet|mögt|wollt', 'ihr', '|bitte|uns|mir|uns bitte|vielleicht'),
+      combine(
+        'ich|wir',
+        'bitte|bitten|möchte|möchten|darf|dürfen|fordere|fordern|ersuche|ersuchen|lade|laden|erinnere|erinnern',
+        'sie|dich|euch',
+        '|daher|deshalb|darum|freundlich|herzlich|höflich',
+        '|bitten|auf|ein|daran',
+      ),
+      combine(
+        'ich wäre|wir wären|es wäre',
+        '|dir|ihnen|euch',
+        'dankbar|sehr dankbar|schön|nett|toll|hilfreich|gut|lieb|super|prima|froh',
+        ', wenn',
+        'sie|du|ihr|jemand',
+      ),
+      'hättest du lust,|hast du zeit,|bist du so nett und|seien sie bitte so freundlich und|es gilt|es bleibt noch|bleibt noch|sie haben|du hast|ihr habt|sie brauchen nur noch|wir müssten|müsstest du|müssten sie|müsstet ihr|sollten wir|solltest du|sollten sie|bitten wir sie|bitte ich sie|bitten wir dich|bitte ich dich|fordern wir sie auf',
+    ].join('|'),
+    actionNouns:
+      'antwort antworten|rückgabe zurückgeben|freigabe freigeben|abgabe abgeben|vorlage vorlegen|rückruf zurückrufen|anruf anrufen|unterschrift unterschreiben|zusage zusagen|absage absagen|angabe angeben|durchsicht durchsehen|weitergabe weitergeben|eingabe eingeben|auskunft mitteilen',
+    may: 'sie können|du kannst|ihr könnt|können sie|kannst du|sie dürfen|du darfst|muss sich|müssen sich|müssen|muss|haben',
     needs:
-      'wir brauchen|ich brauche|wir benötigen|ich benötige|wir brauchen noch|ich brauche noch|wir benötigen noch|ich benötige noch|brauchen wir|brauche ich|benötigen wir|benötige ich|wir warten auf|wir warten noch auf|ich warte noch auf|ich warte auf|uns fehlt|uns fehlt noch|uns fehlen|uns fehlen noch|es fehlt|es fehlt noch|es fehlen|es fehlen noch|mir fehlt noch|mir fehlen noch|wir erwarten|ich erwarte|wir bitten um|ich bitte um|wir hätten gerne|ich hätte gerne|wir hätten gern|bitte um|wir bitten sie um|ich bitte sie um|erbitten wir|wir erbitten',
+      'wir brauchen|ich brauche|wir benötigen|ich benötige|wir brauchen noch|ich brauche noch|wir benötigen noch|ich benötige noch|brauchen wir|brauche ich|benötigen wir|benötige ich|wir warten auf|wir warten noch auf|ich warte noch auf|ich warte auf|uns fehlt|uns fehlt noch|uns fehlen|uns fehlen noch|es fehlt|es fehlt noch|es fehlen|es fehlen noch|mir fehlt noch|mir fehlen noch|wir erwarten|ich erwarte|wir bitten um|ich bitte um|wir hätten gerne|ich hätte gerne|wir hätten gern|bitte um|wir bitten sie um|ich bitte sie um|erbitten wir|wir erbitten|ich bräuchte|wir bräuchten|ich benötigte|bräuchte ich|bräuchten wir|wir hätten|ich hätte|wir vermissen|ich vermisse|noch ausstehend ist|es fehlt uns|es fehlen uns|fehlt uns noch|wir wünschen uns|gebraucht wird|gebraucht werden|benötigt wird|benötigt werden',
     provide: 'Senden',
-    passive: 'muss|müssen|sollte|sollten|soll|sollen|ist zu|sind zu|ist|sind',
+    passive:
+      'muss|müssen|sollte|sollten|soll|sollen|ist zu|sind zu|ist|sind|ist noch|sind noch|muss noch|müssen noch|soll noch|müsste|müssten|ist bitte|sind bitte|muss bitte',
     courtesy:
       'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis',
     generic:
       'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln',
-    verbs:
-      'senden|sende|sendet|schicken|schick|schicke|schickt|zurücksenden|zurückschicken|bestätigen|bestätige|bestätigt|prüfen|prüfe|prüft|überprüfen|überprüfe|unterschreiben|unterschreibe|unterzeichnen|freigeben|antworten|antworte|anrufen|ruf|rufen|buchen|buche|bestellen|bestelle|bestellt|bezahlen|bezahle|zahlen|überweisen|überweise|vorbereiten|bereite|bereiten|einreichen|reichen|reiche|ausfüllen|füllen|fülle|füllt|aktualisieren|aktualisiere|hochladen|laden|lade|weiterleiten|leiten|leite|teilen|teile|teilt|organisieren|organisiere|bringen|bring|bringe|bringt|kaufen|kauf|kaufe|besorgen|besorge|geben|gib|gebt|schreiben|schreib|schreibe|abschließen|liefern|liefere|kontaktieren|kontaktiere|fragen|frag|frage|informieren|informiere|mitteilen|räumen|räume|räumt|putzen|reparieren|repariere|ersetzen|austauschen|erneuern|erneuere|anmelden|melden|melde|meldet|drucken|drucke|ausdrucken|scannen|scanne|kopieren|kopiere|abholen|holen|hol|hole|messen|miss|zählen|zähle|testen|teste|installieren|installiere|entfernen|entferne|löschen|lösche|hinzufügen|ergänzen|ergänze|ändern|ändere|korrigieren|korrigiere|schließen|öffnen|lesen|lies|suchen|such|suche|finden|wählen|wähle|entscheiden|stellen|stell|stelle|legen|leg|lege|nehmen|nimm|nehmt|lassen|lass|helfen|hilf|teilnehmen|kommen|komm|kommt|besuchen|besichtigen|fotografieren|beschriften|beschrifte|erstellen|erstelle|erstellt|berechnen|berechne|übersetzen|übersetze|bearbeiten|bearbeite|veröffentlichen|ankündigen|einladen|reservieren|reserviere|absagen|stornieren|verschieben|erinnern|erinnere|nachfassen|ablegen|begleichen|begleichen|erstatten|anbieten|bewerten|bewerte|planen|plane|besprechen|fertigstellen|klären|kläre|sicherstellen|behalten|gießen|gieß|füttern|abschließen|einschalten|ausschalten|berichten|nennen|nenne|nennt|angeben|gebt|beschreiben|beschreibe|erklären|bereitstellen|einstellen|abgeben|vereinbaren|vereinbare|tragen|trag|trage|eintragen|packen|pack|abrechnen|kündigen|kündige|beantworten|beantworte|vorlegen|legt|erledigen|erledige|sichern|speichern|verteilen|verteile|aufräumen|abstimmen|nachreichen|nachweisen|ausstellen|zusenden|zustellen|übermitteln|übermittle|übergeben|abschicken|wechseln|kümmern|kümmere|warten|beschaffen|begutachten|dokumentieren|markieren|notieren|zusammenstellen|zusammenfassen|auswerten|auffüllen|reinigen|reinige|streichen|gegenzeichnen',
-    forms: '',
+    verbs,
+    moreVerbs,
+    homographs:
+      'frage|suche|teile|stelle|drucke|druck|laden|plan|kauf|ruf|test|schreiben|antworten|antwort|fahrt|messe|wahl|kommt|leite',
+    determiners:
+      'der|die|das|den|dem|des|ein|eine|einen|einem|einer|mein|meine|meinen|unser|unsere|unseren|dein|deine|deinen|euer|eure|euren|ihr|ihre|ihren|diesen|diese|dieses|alle|beide|jeden|jede|mir|uns|ihm|ihnen|sie|es|ihn|mich|bitte|doch|mal|noch',
+    forms:
+      'gib geben|gibst geben|lies lesen|liest lesen|nimm nehmen|nimmst nehmen|hilf helfen|hilfst helfen|miss messen|sieh sehen|siehst sehen|sprich sprechen|sprichst sprechen|wirf werfen|wirfst werfen|entwirf entwerfen|entwirfst entwerfen|vergiss vergessen|tritt treten|empfiehl empfehlen|brich brechen|triff treffen|triffst treffen|trägst tragen|fährst fahren|hältst halten|behältst behalten|lässt lassen|lädst laden|übermittle übermitteln|sammle sammeln|regle regeln|wechsle wechseln|tu tun',
+    participles: 'gebracht bringen|unterschrieben unterschreiben|geschrieben schreiben',
     compounds: true,
     verbLast: true,
     particles:
-      'zurück|ab|an|ein|aus|mit|vor|zu|nach|weiter|bei|fest|durch|auf|um|her|hin|frei|hoch|bereit|fertig|teil|sicher|zusammen|vorbei|herunter|los|rüber',
-    indirect: 'uns|mir|ihm|ihnen|sie|du|ihr|an uns|an mich|dir|euch|mich',
+      'zurück|ab|an|ein|aus|mit|vor|zu|nach|weiter|bei|fest|durch|auf|um|her|hin|frei|hoch|bereit|fertig|teil|sicher|zusammen|vorbei|herunter|los|rüber|rück|gegen|entgegen|statt|wieder|dar|wahr|heraus|herein|hinein|hinaus|runter|raus|rein|klar|still|bekannt|nieder|über|leer|offen|zurecht|vorab',
+    indirect: 'uns|mir|ihm|ihnen|sie|du|ihr|an uns|an mich|dir|euch|mich|sich',
     fillers:
       'bitte|doch|mal|noch|auch|dann|gerne|gern|uns|mir|kurz|nun|jetzt|einmal|wieder|möglichst|dringend|darum|daran|umgehend|zeitnah|dazu|hierzu|freundlicherweise|alle|sich',
     pronouns: 'es|ihn|das|dies|sie|diese|diesen|dieses',
     reason:
-      'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank',
+      'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich',
     negation: 'nicht|kein|keine|keinen|keiner|nie',
     nothing: 'nichts',
-    polite: 'bitte|freundlicherweise',
+    polite: 'bitte|freundlicherweise|doch|doch bitte|doch mal|mal',
     modals: 'könnten|könntest|könnte|könnt|können|kannst|würden|würdest|würde|möchten|sollten|solltest',
-    be: 'werden',
+    be: 'werden|sein',
     condition: 'falls|wenn|sollten sie',
     goal: 'um',
+    so: 'so|also|daher|deshalb|darum',
     finished: 'erledigt|fertig|ja|ok|x',
     afterNoun: 'ist|war|sind|für|von|vom',
     writer: 'ich|wir',
-    you: 'Sie',
+    you: 'Sie|du|ihr',
+    doForMe: '',
+    beforeOrder: '',
     and: 'und|sowie',
     assigns: 'soll|wird',
-    aside: 'wenn|welche|welcher|welches|falls|sobald|sofern|ich|wir|er|sie|es|der|die|das|unser',
-    high: 'dringend|eilig|asap|so schnell wie möglich|schnellstmöglich|sofort|umgehend|höchste priorität|hohe priorität|kritisch|eilt|priorität: hoch|sehr wichtig|unverzüglich|brandeilig|notfall|priorität hoch|schnellstens|so bald wie möglich|baldmöglichst|top-priorität|oberste priorität|zeitkritisch',
+    aside:
+      'wenn|welche|welcher|welches|falls|sobald|sofern|ich|wir|er|sie|es|der|die|das|unser|danach|dann|anschließend|hinterher|später|nachher|ich werde|wir werden|und dann',
+    high: 'dringend|eilig|asap|so schnell wie möglich|schnellstmöglich|sofort|umgehend|höchste priorität|hohe priorität|kritisch|eilt|priorität: hoch|sehr wichtig|unverzüglich|brandeilig|notfall|priorität hoch|schnellstens|so bald wie möglich|baldmöglichst|top-priorität|oberste priorität|zeitkritisch|hochdringend|pressiert|drängt|sehr eilig|ohne verzug|höchste dringlichkeit|auf der stelle|allerhöchste|super dringend|schleunigst|akut',
     medium:
       'mittlere priorität|normale priorität|priorität: mittel|priorität: normal|priorität mittel|mittel dringend',
     low: 'keine eile|nicht dringend|nicht eilig|eilt nicht|niedrige priorität|geringe priorität|wenn du zeit hast|wenn sie zeit haben|wenn du mal zeit hast|bei gelegenheit|priorität: niedrig|gelegentlich|lassen sie sich zeit|lass dir zeit|hat zeit|priorität niedrig|wann immer es passt|ohne eile|kein stress|in aller ruhe|keine dringlichkeit|drängt nicht|wenn es dir passt|wenn es ihnen passt|sobald du eine minute hast',
@@ -169,7 +220,7 @@ export const de: Language = {
   },
   mail: {
     greeting:
-      'sehr geehrte|sehr geehrter|liebe|lieber|hallo|guten tag|guten morgen|moin|hi|servus|grüezi|grüß gott|liebes|guten abend|hallo zusammen|hey',
+      'sehr geehrte|sehr geehrter|liebe|lieber|hallo|guten tag|guten morgen|moin|hi|servus|grüezi|grüß gott|liebes|guten abend|hallo zusammen|hey|morgen',
     signOff:
       'mit freundlichen grüßen|freundliche grüße|viele grüße|beste grüße|liebe grüße|herzliche grüße|schöne grüße|mfg|vg|lg|gruß|grüße|mit besten grüßen|mit freundlichem gruß|vielen dank|danke|besten dank|mit herzlichen grüßen|bis bald|hochachtungsvoll|herzlich|bg|viele liebe grüße|mit lieben grüßen|dank und gruß|freundlicher gruss|freundliche grüsse|herzlichst|ihre|ihr|euer|dein|deine|mit freundlichen grüssen|sonnige grüße',
     signOffFrom: 'aus|von',

@@ -1,4 +1,6 @@
 import type { Language } from '../language.ts';
+import { combine } from '../words.ts';
+import { moreVerbs, verbs } from '../verbs/en.ts';
 
 export const en: Language = {
   code: 'en',
@@ -47,6 +49,7 @@ export const en: Language = {
     yesterday: 'yesterday|the day before yesterday',
     next: 'next',
     coming: 'this|coming|this coming|the coming',
+    comes: '',
     last: 'last|past|previous',
     hour: 'hour|hours|hrs|hr',
     day: 'day|days|calendar days',
@@ -77,6 +80,7 @@ export const en: Language = {
     atHour: '@',
     afternoon: 'in the afternoon|in the evening',
     weekdayPart: '',
+    weekLater: 'week',
     noon: 'noon|midday|12 noon',
     dayPart:
       'eod|cob|close of business|close of play|end of day|end of business|end of the day|end of play|morning|afternoon|evening|night|midnight|first thing|lunchtime|lunch',
@@ -85,9 +89,10 @@ export const en: Language = {
     to: 'to|until|till|through|and|-|and ending',
     every:
       'every|each|daily|weekly|monthly|mondays|tuesdays|wednesdays|thursdays|fridays|saturdays|sundays|on weekdays',
+    or: 'or|or else',
   },
   cues: {
-    by: 'stands until|is good until|valid until|valid till|by|you have until|you have time until|you’ve got until|have until|has until|no later than|not later than|latest by|at the latest by|due|due on|due by|due for|due in|due date|due date is|on or before|payable by|payable within|at latest|latest|deadline is|deadline|deadline of|deadline was|closes|closes on|close on|closing date|closing on|expires|expires on|expire on|ends on|runs out on|runs out|rsvp by|rsvp|respond by|reply by|not after|prior to|ahead of|with a deadline of|is due|are due|was due|were due|is wanted for|wanted for|no later',
+    by: 'stands until|is good until|valid until|valid till|by|you have time until|you’ve got until|has until|no later than|not later than|latest by|at the latest by|due|due on|due by|due for|due in|due date|due date is|on or before|payable by|payable within|at latest|latest|deadline is|deadline|deadline of|deadline was|closes|closes on|close on|closing date|closing on|expires|expires on|expire on|ends on|runs out on|runs out|rsvp by|rsvp|respond by|reply by|not after|prior to|ahead of|with a deadline of|is due|are due|was due|were due|is wanted for|wanted for|no later|you have until|we have until|you have got until',
     until: 'before|until|till|up to|within|in time for|valid until|valid till|open until',
     on: 'on|for|this|at|the|is|of|to|in|is on|are on|be',
     latest:
@@ -107,18 +112,55 @@ export const en: Language = {
       'away|out of office|out of the office|on leave|on holiday|on vacation|absent|closed|not available|unavailable|not in the office|back on|back in the office|return on|returning on|off sick|opening hours|office hours|open daily|open from|my last day',
     commit:
       'i will|i’ll|we will|we’ll|i shall|we shall|i am going to|i’m going to|we are going to|we’re going to|i can|we can|i plan to|we plan to|i intend|we intend|i expect to|we expect to|i hope to|we hope to|i aim to|we aim to|i promise|will send you|will be sent|will arrive|will be delivered|will be shipped|we are sending|i am sending|you will receive|you’ll receive|you should receive|will be back|will get back',
+    future:
+      'will be|will have|will then be|is going to be|are going to be|is being|are being|will take|will become',
+    state:
+      'remain|remains|stay|stays|available|valid|open|on display|on show|on sale|in force|guarantee|guaranteed|warranty|runs|lasts|continues|applies|apply|out of stock|in stock|under construction|insured|covered|holds good',
+    offer:
+      'offer|quote|quotation|estimate|discount|voucher|code|early bird|early-bird|price|rate|proposal|invitation|reservation|option|coupon',
     coming: 'come|join|attend|invite|invited',
-    move: 'moved|moves|move|extended|postponed|shifted|pushed|pushed back|brought forward|rescheduled|changed|change|delayed|deferred|make that|make it|put back|now due|is now|new deadline|new date|new due date|correction|rather than|instead|slipped|adjusted|amended|sorry, i meant|i meant|not any more but',
+    move: 'moved|moves|move|extended|postponed|shifted|pushed|pushed back|brought forward|rescheduled|changed|change|delayed|deferred|make that|make it|put back|now due|new deadline|new date|new due date|correction|rather than|instead|slipped|adjusted|amended|sorry, i meant|i meant|not any more but|deadline is now|date is now|due date is now|is now due|are now due',
     instead: 'instead of|rather than|not|no longer|and not',
     lift: 'no need to do this|no need to do it|called it off|not necessary any more|not necessary anymore|no longer needed|no longer need|no longer required|no longer necessary|no need to send|no need any more|not needed any more|not needed anymore|no need to send it any more|don’t need it any more|do not need it any more|not need to send it any more|don’t need to send it any more|no need for it any more|not need it anymore|don’t need it anymore|don’t have to send it any more|disregard|please ignore my|ignore my previous|ignore the request|ignore my request|has been cancelled|is cancelled|has been withdrawn|deadline has been lifted|has already been done|already done|already taken care of|has been settled already|called off|you can forget|forget it|is withdrawn|we have withdrawn|consider it closed|case is closed',
   },
   requests: {
     please:
       'please|kindly|pls|plz|if possible|thank you|thanks|many thanks|if you can|if you could|when you can|would you please|in advance|at your convenience|if you don’t mind|also|and|then|so|just|now|again|hi|hello|ok|okay|well|but|could you|can you',
-    frames:
+    frames: [
       'are kindly requested to|are requested to|are asked to|are kindly asked to|is requested to|are invited to|can we|could we|shall we|we kindly request you to|we would ask that you|please|kindly|pls|could you please|could you|can you please|can you|would you please|would you|will you please|will you|would you be able to|would you be so kind as to|would you mind|are you able to|might you|could i ask you to|can i ask you to|may i ask you to|i would like to ask you to|i’d like to ask you to|i am asking you to|we ask you to|we kindly ask you to|we would ask you to|i ask you to|you are asked to|you are requested to|you are kindly requested to|we request you to|we request that you|i need you to|we need you to|i want you to|we want you to|i would like you to|i’d like you to|we would like you to|we’d like you to|you need to|you must|you should|you have to|you will need to|you’ll need to|you are required to|you ought to|don’t forget to|do not forget to|remember to|please remember to|please make sure to|please be sure to|make sure to|be sure to|make sure you|it would be great if you could|it would be good if you could|it would be helpful if you could|it would help if you could|it would be nice if you could|i would appreciate it if you could|i’d appreciate it if you could|we would appreciate it if you could|we’d appreciate it if you could|i would be grateful if you could|i’d be grateful if you could|we would be grateful if you could|we’d be grateful if you could|i was wondering if you could|i wonder if you could|grateful if you could|if you could|do you think you could|any chance you could|may i ask that you|your task is to|i have to|i need to|i must|i should|we have to|we need to|we must|we should|need to|have to|todo|to do|let’s|we would like to ask you to|we invite you to|reminder to|a reminder to|you may want to|would it be possible to|would it be possible for you to|is it possible to|could someone|can someone|could somebody|can somebody|someone needs to|somebody needs to|someone has to|it is necessary to|want you to|expects that you|expects you to|expect you to|we expect you to|ask that you|request that you|asks you to|asks that you',
+      combine(
+        'could|can|would|will|might',
+        'you|someone|somebody|anyone|anybody|one of you|u|you all',
+        '|please|kindly|possibly|perhaps|maybe|also|just|then|quickly',
+      ),
+      combine(
+        'would|are|will|could',
+        'you',
+        'be|',
+        'able to|willing to|happy to|prepared to|free to|up for|kind enough to',
+      ),
+      combine(
+        'would|could|will',
+        'you',
+        'consider|like to|love to|care to|want to|manage to|find time to|take a moment to',
+      ),
+      combine(
+        'i would|i’d|we would|we’d',
+        'be grateful|be glad|be pleased|be thankful|be obliged|appreciate it|be happy|love it|really appreciate it',
+        'if you could|if you would|if you can|if someone could',
+      ),
+      combine(
+        'i|i would|i’d|we|we would|we’d|they|they would',
+        'ask|request|like|need|want|urge|expect|invite|remind|advise',
+        'you to|that you|you kindly to',
+      ),
+      'fancy|how about|what about|any chance of|do me a favour and|be so kind as to|be sure you|see that you|see to it that you|i trust you will|it remains to|all you need to do is|all you have to do is|you are kindly asked to|you’re asked to|you are welcome to|you still need to|you still have to|we’re asking you to|we are asking you to|it would be lovely if you could|it’d be great if you could|it’d be good if you could|grateful if you would',
+    ].join('|'),
+    actionNouns:
+      'response respond|submission submit|delivery deliver|reply reply|answer answer|return return|review review|decision decide|proof prove|choice choose|receipt acknowledge|transmission transmit',
+    may: 'you can|you may|you could|you are able to|must|has to|have to|needs to|need to|are to|shall|is to',
     needs:
-      'we would appreciate|i would appreciate|we’d appreciate|i’d appreciate|still outstanding is|please find time for|we need|i need|we require|i require|we still need|i still need|we will need|we’ll need|i will need|i’ll need|we are waiting for|we are still waiting for|i am waiting for|i’m waiting for|we’re waiting for|we await|we are missing|we’re missing|we are still missing|we still lack|still missing is|we would like to have|i would like to have|we look forward to receiving|could we have|can we have|could i have|can i have|may i have|may we have|we urgently need|i urgently need|we want|waiting on',
+      'we would appreciate|i would appreciate|we’d appreciate|i’d appreciate|still outstanding is|please find time for|we need|i need|we require|i require|we still need|i still need|we will need|we’ll need|i will need|i’ll need|we are waiting for|we are still waiting for|i am waiting for|i’m waiting for|we’re waiting for|we await|we are missing|we’re missing|we are still missing|we still lack|still missing is|we would like to have|i would like to have|we look forward to receiving|could we have|can we have|could i have|can i have|may i have|may we have|we urgently need|i urgently need|we want|waiting on|i’m after|we’re after|we are after|i could do with|we could do with|i’d like|we’d like|i would like|we would like|we’re still short of|we are still without|what we need is|what i need is|all we need is|all i need is|there is still no|what’s missing is|still missing|we lack|required is|we ask for|i ask for|we’d love|still to come|we hope to receive|please let me have|please let us have|let me have|let us have|requesting|we request|i request|kindly let us have',
     provide: 'Send',
     passive:
       'needs to be|need to be|must be|has to be|have to be|should be|is to be|are to be|shall be|still needs to be|still need to be|still has to be|ought to be|will need to be|needs|wants to be',
@@ -126,10 +168,14 @@ export const en: Language = {
       'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see',
     generic:
       'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend',
-    verbs:
-      'send|return|confirm|check|review|sign|approve|reply|respond|answer|call|phone|ring|book|order|pay|prepare|provide|submit|complete|fill|update|upload|forward|share|arrange|schedule|organise|organize|bring|buy|get|give|make|write|draft|finish|deliver|deposit|transfer|contact|ask|inform|tell|tidy|clean|fix|repair|replace|renew|register|print|scan|copy|collect|pick|drop|post|ship|measure|count|test|install|remove|delete|add|change|correct|move|close|open|read|look|find|choose|select|decide|set|put|take|hand|present|let|help|attend|join|come|visit|inspect|photograph|label|list|compile|calculate|translate|proofread|edit|publish|announce|invite|reserve|cancel|postpone|reschedule|remind|follow|file|archive|settle|reimburse|refund|invoice|quote|assess|evaluate|plan|discuss|finalise|finalize|verify|validate|ensure|keep|hold|leave|water|feed|lock|unlock|switch|turn|log|report|notify|advise|specify|indicate|state|describe|explain|supply|issue|process|release|hire|recruit|train|chase|clear|draw|build|paint|pack|unpack|load|unload|store|stock|mark|note|enter|attach|include|apply|ping|circulate|distribute|summarise|summarize|rewrite|revise|resend|recheck|reset|restore|restart|back|wash|cut|cook|bake|record|sort|seal|mail|email|deal|see|go|talk|speak|meet|show|thank|wrap|chase|acknowledge|adjust|assign|audit|calibrate|certify|compare|consult|countersign|create|define|design|determine|develop|document|download|escalate|estimate|examine|extend|grant|identify|investigate|lend|lift|lay|lower|maintain|mount|name|obtain|offer|outline|oversee|propose|purchase|pull|push|raise|rate|receive|recommend|reconcile|reduce|remit|rent|request|research|resolve|run|save|secure|service|solve|start|stop|supervise|sweep|trim|vote|weigh|withdraw',
-    forms:
-      'sending send|returning return|confirming confirm|checking check|reviewing review|signing sign|calling call|booking book|giving give|having have|letting let|sent send|returned return|confirmed confirm|checked check|reviewed review|signed sign|approved approve|answered answer|booked book|ordered order|paid pay|prepared prepare|provided provide|submitted submit|completed complete|filled fill|updated update|uploaded upload|forwarded forward|arranged arrange|scheduled schedule|delivered deliver|made make|done do|written write|finished finish|cleaned clean|fixed fix|repaired repair|replaced replace|renewed renew|registered register|printed print|scanned scan|collected collect|tested test|removed remove|corrected correct|moved move|closed close|chosen choose|decided decide|translated translate|published publish|cancelled cancel|settled settle|reimbursed reimburse|finalised finalise|finalized finalize|verified verify|received receive|measured measure|counted count|packed pack|labelled label|filed file|revised revise|shipped ship|issued issue|processed process|inspected inspect|installed install|calibrated calibrate|countersigned countersign|agreed agree|handed hand|brought bring|bought buy|cleared clear|painted paint|cut cut|set set|put put|read read',
+    verbs,
+    moreVerbs,
+    homographs: '',
+    determiners:
+      'the|a|an|your|my|our|his|her|their|its|this|that|these|those|all|any|each|every|both|some|one|two|three|me|us',
+    forms: '',
+    participles:
+      'sent send|made make|done do|written write|rewritten rewrite|chosen choose|brought bring|bought buy|cut cut|set set|put put|read read|paid pay|given give|taken take|held hold|kept keep|found find|sold sell|told tell|built build|met meet|shown show|drawn draw|spent spend|lent lend|left leave|laid lay|begun begin|known know|seen see|redone redo|undone undo|withdrawn withdraw|dug dig|swept sweep|hung hang|bound bind|sought seek|overseen oversee|undertaken undertake|ridden ride|shut shut|split split|spread spread|cast cast|let let|rebuilt rebuild|resent resend|repaid repay|retaken retake|dealt deal|gone go|spoken speak|thought think|got get|gotten get|run run|rerun rerun',
     compounds: false,
     verbLast: false,
     particles: '',
@@ -138,7 +184,7 @@ export const en: Language = {
       'also|then|just|kindly|please|now|again|to|still|quickly|briefly|all|both|at least|urgently|possibly|perhaps|go ahead and|each',
     pronouns: 'it|this|that|them|these|those',
     reason:
-      'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|unless|before we|before i|before they|before it|after which|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks',
+      'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|unless|before we|before i|before they|before it|after which|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks|or we|or i|or it|or you|or they|failing which',
     negation: "not|no|never|n't|nothing|less",
     nothing: 'nothing',
     polite: 'please|kindly|pls',
@@ -146,17 +192,21 @@ export const en: Language = {
     be: 'be|been|have been',
     condition: 'if|should you|in case',
     goal: 'to',
+    so: 'so|so please|therefore|and so|hence',
     finished: 'done|complete|completed|yes|x|✓|✔|☑|closed|finished|ok',
     afterNoun: 'is|are|was|were|will|for|of|from|has|had',
     writer: '',
     you: '',
+    doForMe: '',
+    beforeOrder: '',
     and: 'and',
     assigns: 'to|will|should',
-    aside: 'if|when|which|who|while|once|whereas|i|we|they|he|she|it|the|my|our|there',
-    high: 'urgent|urgently|asap|as soon as possible|critical|top priority|high priority|priority: high|priority high|immediately|very important|time-critical|time critical|emergency|at once|right away|highest priority|without delay|most urgent|utmost importance|prio 1|straight away',
+    aside:
+      'if|when|which|who|while|once|whereas|i|we|they|he|she|it|the|my|our|there|after that|then we|then i|then it|thereafter|later we|then the|else|or the|as otherwise',
+    high: 'urgent|urgently|asap|as soon as possible|critical|top priority|high priority|priority: high|priority high|immediately|very important|time-critical|time critical|emergency|at once|right away|highest priority|without delay|most urgent|utmost importance|prio 1|straight away|pressing|high importance|extremely important|really important|super urgent|promptly|speedily|with urgency|top of the list|of the essence|immediate action|immediate attention|needs immediate|most pressing',
     medium:
       'medium priority|normal priority|priority: medium|priority: normal|moderate priority|medium urgency|priority medium|priority normal',
-    low: 'no rush|no hurry|whenever you have a minute|whenever you have time|when you have time|when you have a minute|when you have a moment|whenever you get a chance|when you get a chance|low priority|not urgent|priority: low|priority low|take your time|no great rush|there’s no rush|at your leisure|whenever it suits|whenever suits|in your own time|if you find the time|nothing urgent|whenever convenient|when it suits you|no urgency|isn’t urgent|whenever you can|in no rush|in no hurry|whenever you find',
+    low: 'no rush|no hurry|whenever you have a minute|whenever you have time|when you have time|when you have a minute|when you have a moment|whenever you get a chance|when you get a chance|low priority|not urgent|priority: low|priority low|take your time|no great rush|there’s no rush|at your leisure|whenever it suits|whenever suits|in your own time|if you find the time|nothing urgent|whenever convenient|when it suits you|no urgency|isn’t urgent|whenever you can|in no rush|in no hurry|whenever you find|no panic|spare hour|spare moment|spare minute|no pressure|at some point|there is no hurry|take as long as you like|not pressing|any time you like',
     taskHeading:
       'action items|actions|action points|to do|to-do|todo|to-dos|todos|tasks|next steps|open points|open items|please do the following|following|to be done|please|could you|can you|we need|what we need|need from you|agreed actions|follow-ups|homework|things to do|needs doing|checklist|still open|outstanding|your tasks|jobs|for you to do|a few things|some things|a couple of things|requests|deliverables',
     otherHeading:

@@ -1,4 +1,6 @@
 import type { Language } from '../language.ts';
+import { combine } from '../words.ts';
+import { moreVerbs, verbs } from '../verbs/es.ts';
 
 export const es: Language = {
   code: 'es',
@@ -39,6 +41,7 @@ export const es: Language = {
     yesterday: 'ayer|anteayer',
     next: 'próximo|próxima|próximos|siguiente|el próximo|la próxima|de la próxima semana',
     coming: 'este|esta|que viene|el próximo día|el|del presente|en curso',
+    comes: 'que viene',
     last: 'pasado|pasada|último|última',
     hour: 'hora|horas',
     day: 'día|días|días naturales',
@@ -72,6 +75,7 @@ export const es: Language = {
     atHour: 'a las|a la|antes de las',
     afternoon: 'de la tarde|de la noche',
     weekdayPart: '',
+    weekLater: 'en ocho días|en ocho',
     noon: 'mediodía|las doce del mediodía|las 12 del mediodía',
     dayPart:
       'fin del día|final del día|el final del día|fin de la jornada|final de la jornada|cierre|por la mañana|por la tarde|por la noche|tarde|noche|medianoche|a primera hora|a última hora|primera hora|última hora|el cierre de oficinas',
@@ -80,9 +84,10 @@ export const es: Language = {
     to: 'al|a|y el|y|hasta el|hasta|-',
     every:
       'cada|todos los|todas las|diario|semanal|mensual|los lunes|los martes|los miércoles|los jueves|los viernes|a diario',
+    or: 'o|u',
   },
   cues: {
-    by: 'válido hasta el|válida hasta el|tiene hasta el|tienes hasta el|tienen hasta el|tiene de plazo hasta|antes del|antes de|antes de la|a más tardar|a más tardar el|a más tardar a|como muy tarde|como muy tarde el|como máximo|como máximo el|fecha límite|fecha límite es el|fecha límite el|la fecha límite es|plazo|plazo hasta el|el plazo termina el|el plazo finaliza el|el plazo vence el|el plazo es el|vence el|vence|vencen el|vencimiento|caduca el|expira el|termina el|finaliza el|cierra el|cierran el|no más tarde del|no más tarde de|con fecha límite|pagadero antes del|con vencimiento el|a entregar el|confirmar antes del|en un plazo de|en el plazo de|se cierra el|se cierran el|fecha tope|entrega|tiene de plazo hasta el|concluye el',
+    by: 'válido hasta el|válida hasta el|tiene hasta el|tienes hasta el|tienen hasta el|tiene de plazo hasta|antes del|antes de|antes de la|a más tardar|a más tardar el|a más tardar a|como muy tarde|como muy tarde el|como máximo|como máximo el|fecha límite|fecha límite es el|fecha límite el|la fecha límite es|plazo|plazo hasta el|el plazo termina el|el plazo finaliza el|el plazo vence el|el plazo es el|vence el|vence|vencen el|vencimiento|caduca el|expira el|termina el|finaliza el|cierra el|cierran el|no más tarde del|no más tarde de|con fecha límite|con vencimiento el|a entregar el|en un plazo de|en el plazo de|se cierra el|se cierran el|fecha tope|entrega|tiene de plazo hasta el|concluye el',
     until:
       'válido hasta el|válida hasta el|dentro de|previo al|previo a|antes que|para|para el|para la|hasta|hasta el',
     on: 'el|para el|del|al|este|esta|es el|es|en|a|la|de|dia|día|el día|a finales de',
@@ -103,6 +108,11 @@ export const es: Language = {
       'ausente|fuera de la oficina|de vacaciones|cerrado|cerrada|cerrados|no disponible|estaré de vuelta|de vuelta el|de vuelta en la oficina|horario de atención|abierto|abierta|de baja|de permiso|regreso|horario|no estaré|estaré fuera',
     commit:
       'voy a|vamos a|le enviaré|le enviaremos|les enviaremos|te enviaré|te envío|le envío|puedo|podemos|prevemos|recibirá|recibirán|recibirás|entregaremos|estaré|estaremos|será entregado|se entregará|se enviará|les informaremos|le informaremos|volveré|le responderemos|le contestaré|te llamaré|llegaremos|pasaré|pasaremos|le llamaré',
+    future: 'será|serán|estará|estarán|va a ser|van a ser|quedará|quedarán',
+    state:
+      'sigue|siguen|seguirá|permanece|permanecerá|permanecerán|queda abierta|disponible|disponibles|válido|válida|válidos|válidas|vigente|vigentes|dura|durará|garantía|garantizado|consultarse|expuesto|expuesta|a la venta|en vigor|asegurado|asegurada|continúa|rige|se mantiene|accesible|visitarse|verse',
+    offer:
+      'oferta|presupuesto|descuento|vale|código|tarifa|propuesta|opción|reserva|invitación|promoción|cotización',
     coming: 'venir|venga|ven|asistir|invitar|invitamos|invitados',
     move: 'aplazado|aplazada|pospuesto|pospuesta|retrasado|retrasada|ampliado|ampliada|prorrogado|prorrogada|adelantado|adelantada|cambiado|cambiada|cambia|se amplía|se aplaza|nueva fecha|nuevo plazo|corrección|mejor|en lugar|finalmente|ahora es|se traslada|trasladado|quería decir|se pospone|se retrasa|pasa del|pasa al|se adelanta|mejor el',
     instead: 'en lugar de|en lugar del|en vez de|en vez del|y no|no el|no para el|y no el',
@@ -111,20 +121,45 @@ export const es: Language = {
   requests: {
     please:
       'por favor|porfa|gracias|si es posible|muchas gracias|también|además|y|luego|entonces|por favor,|si puede|si puedes|de antemano|amablemente',
-    frames:
+    frames: [
       'se ruega a … que|rogamos a … que|pedimos a … que|se pide a … que|podemos|podríamos|le agradeceré que|sírvase|sírvanse|le importaría|haga favor de|por favor|podría por favor|podría usted|podría|podrían|podrías por favor|podrías|puede por favor|puede usted|puede|pueden|puedes|puedes por favor|le ruego que|les ruego que|le rogamos que|les rogamos que|rogamos que|ruego que|rogamos|le pido que|les pido que|te pido que|le pedimos que|les pedimos que|se ruega|se solicita|se le solicita|se les solicita|solicitamos que|le solicitamos que|les solicitamos que|necesito que|necesitamos que|quiero que|quisiera que|me gustaría que|nos gustaría que|agradecería que|agradeceríamos que|le agradecería que|le agradeceríamos que|les agradecería que|les agradeceríamos que|te agradecería que|agradecemos|debe|deben|debes|debemos|tiene que|tienen que|tienes que|tenemos que|hay que|tengo que|debo|habría que|hace falta|es necesario|recuerde|recuerda|recuerden|no olvide|no olvides|no olviden|sería posible|es posible|sería tan amable de|serían tan amables de|haga el favor de|hagan el favor de|haz el favor de|favor de|favor|asegúrese de|asegúrate de|asegúrense de|acuérdate de|acuérdese de|le importaría|te importaría|alguien puede|alguien podría|quisiera pedirle que|quisiera pedirte que|quería pedirle que|quería pedirte que|le invitamos a|les invitamos a|es importante',
+      combine(
+        '|le|les|te|os',
+        'ruego|rogamos|pido|pedimos|solicito|solicitamos|agradezco|agradecemos|agradecería|agradeceríamos|agradeceré|agradeceremos|invito a|invitamos a|recuerdo|recordamos|recuerdo que|recordamos que|animo a|animamos a|encarezco|aconsejamos|pediría|pediríamos|rogaría|rogaríamos',
+        '|nos|me',
+        'que|que nos|que me|que por favor',
+      ),
+      combine('|le|les|te|os', 'ruego|rogamos|invito a|invitamos a|animo a|animamos a|instamos a'),
+      combine(
+        'podría|podrían|podrías|podríais|puede|pueden|puedes|podéis|quiere|quieren|quieres|querría|querrían|querrías|querríais',
+        'usted|ustedes|tú|por favor|alguien|vosotros',
+      ),
+      combine('|le|les|te|os', 'importa|importaría|molesta|molestaría|apetece|apetecería|parece bien'),
+      'podríais|podéis|querría|querrías|quieres|te animas a|se anima a|os animáis a|te atreves a|te encargas de|se encarga de|os encargáis de|tienes tiempo de|tiene tiempo de|queda pendiente|queda por|quedan por|solo queda|resta|habrá que|habría que|convendría|conviene|es preciso|es imprescindible|deberá|deberán|deberás|debería|deberían|deberías|deberíamos|haced el favor de|hacednos el favor de|hágannos el favor de|tenga a bien|tengan a bien|tenga la amabilidad de|tengan la amabilidad de|ten la amabilidad de|ten la bondad de|sea tan amable de|sean tan amables de|recuerden que deben|recordad|no olvidéis|acordaos de|acuérdense de|procure|procuren|procura|asegúrense de|habéis de|ha de|han de|necesitaría que|necesitaríamos que|haría falta que|es necesario que|sería bueno que|convendría que|me vendría bien que|nos vendría bien que',
+      'pase a|pasa a|pasen a|pasad a|venga a|ven a|vengan a|venid a|vaya a|ve a|vayan a',
+    ].join('|'),
+    actionNouns:
+      'envío enviar|entrega entregar|pago pagar|firma firmar|respuesta responder|remisión remitir|devolución devolver|abono abonar|revisión revisar|ingreso ingresar|inscripción inscribir',
+    may: '',
     needs:
-      'necesitamos|necesito|nos hace falta|me hace falta|esperamos|estamos a la espera de|seguimos esperando|falta|faltan|nos falta|nos faltan|requerimos|quisiéramos recibir|solicitamos|aún necesitamos|todavía necesitamos|aún nos falta|nos gustaría recibir|estamos esperando|quedamos a la espera de|le solicitamos|les solicitamos|solicito',
+      'necesitamos|necesito|nos hace falta|me hace falta|esperamos|estamos a la espera de|seguimos esperando|falta|faltan|nos falta|nos faltan|requerimos|quisiéramos recibir|solicitamos|aún necesitamos|todavía necesitamos|aún nos falta|nos gustaría recibir|estamos esperando|quedamos a la espera de|le solicitamos|les solicitamos|solicito|precisamos|preciso|necesitaríamos|necesitaría|nos haría falta|me haría falta|hace falta|hacen falta|nos hacen falta|queda pendiente el|queda pendiente la|echamos en falta|agradecemos el|agradecemos la|agradeceríamos el|agradeceríamos la|se ruega el|se ruega la|se solicita|rogamos el|rogamos la|pedimos|quedamos a la espera del|quedamos a la espera de su',
     provide: 'Enviar',
     passive:
-      'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por',
+      'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser',
     courtesy:
       'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si',
     generic:
       'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver',
-    verbs:
-      'esté|estén|enviar|envíe|envíen|envía|envíes|enviarnos|enviarme|devolver|devuelva|devuelvan|devuelve|confirmar|confirme|confirmen|confirma|revisar|revise|revisen|revisa|comprobar|compruebe|comprueba|firmar|firme|firmen|firma|aprobar|apruebe|aprueba|responder|responda|responde|contestar|conteste|contesta|llamar|llame|llama|reservar|reserve|reserva|pedir|pida|pide|encargar|encargue|pagar|pague|paga|abonar|abone|preparar|prepare|preparen|prepara|proporcionar|proporcione|presentar|presente|presenten|presenta|completar|complete|completa|rellenar|rellene|rellena|cumplimentar|cumplimente|actualizar|actualice|actualiza|subir|suba|sube|reenviar|reenvíe|reenvía|compartir|comparta|comparte|organizar|organice|organiza|traer|traiga|trae|comprar|compre|compra|dar|dé|hacer|haga|haz|hagan|redactar|redacte|redacta|escribir|escriba|escribe|terminar|termine|termina|entregar|entregue|entreguen|entrega|transferir|transfiera|contactar|contacte|contacta|preguntar|pregunte|pregunta|informar|informe|informa|decir|díganos|indicar|indique|indiquen|indica|indicarnos|comunicar|comunique|ordenar|ordene|ordena|limpiar|limpie|limpia|reparar|repare|repara|arreglar|arregle|sustituir|sustituya|cambiar|cambie|cambia|renovar|renueve|renueva|registrar|registre|inscribir|inscriba|imprimir|imprima|imprime|escanear|escanee|escanea|copiar|recoger|recoja|recoge|medir|mida|contar|probar|pruebe|instalar|instale|instala|eliminar|elimine|borrar|borre|añadir|añada|añade|agregar|agregue|modificar|modifique|corregir|corrija|corrige|cerrar|cierre|cierra|abrir|abra|abre|leer|lea|lee|mirar|buscar|busque|busca|elegir|elija|elige|seleccionar|decidir|decida|poner|ponga|pon|tomar|tome|dejar|deje|deja|ayudar|asistir|asista|venir|venga|ven|visitar|visite|inspeccionar|fotografiar|etiquetar|elaborar|elabore|elabora|calcular|calcule|traducir|traduzca|traduce|editar|publicar|publique|publica|anunciar|invitar|invite|invita|cancelar|cancele|cancela|aplazar|recordar|seguir|archivar|archive|liquidar|reembolsar|facturar|evaluar|evalúe|planificar|planifique|hablar|hable|finalizar|finalice|validar|valide|verificar|verifique|verifica|asegurar|guardar|guarde|regar|riega|apagar|avisar|avise|avisa|especificar|describir|explicar|suministrar|emitir|emita|procesar|tramitar|tramite|retirar|retire|remitir|remita|remitan|adjuntar|adjunte|adjunta|convocar|convoque|concertar|gestionar|gestione|gestiona|solicitar|solicite|solicita|resumir|resuma|facilitar|facilite|faciliten|facilitarnos|ingresar|ingrese|realizar|realice|proceder|colocar|coloque|concretar|fijar|fije|proponer|proponga|ver|obtener|descargar|mandar|mande|manda|mandarme|mandarnos|pasar|pasarme|pasa|pase|cargar|cargue|llevar|lleve|lleva',
-    forms: '',
+    verbs,
+    moreVerbs,
+    homographs:
+      'firma|cuenta|visita|compra|reserva|entrega|prueba|copia|llama|informe|cierre|pase|factura|carga|conteste|publica|tramite|ordena|pregunta|limpia|completa|valida|busca|sube|responde|paga|pida',
+    determiners:
+      'el|la|los|las|un|una|unos|unas|mi|mis|tu|tus|su|sus|nuestro|nuestra|nuestros|nuestras|este|esta|estos|estas|ese|esa|todos|todas|todo|toda|cada|dos|tres|nos|me|al',
+    forms:
+      'haga hacer|haz hacer|hagan hacer|hagas hacer|diga decir|digan decir|digas decir|di decir|ponga poner|pon poner|pongan poner|pongas poner|proponga proponer|propongan proponer|disponga disponer|reponga reponer|venga venir|ven venir|vengan venir|traiga traer|traigan traer|traigas traer|tenga tener|ten tener|mantenga mantener|mantén mantener|mantengan mantener|obtenga obtener|salga salir|esté estar|estén estar|dé dar|den dar|des dar|vea ver|vean ver|veas ver|oiga oír|vaya ir|sepa saber',
+    participles:
+      'hecho hacer|hecha hacer|escrito escribir|escrita escribir|puesto poner|devuelto devolver|devuelta devolver|devueltos devolver|devueltas devolver|resuelto resolver|resuelta resolver|abierto abrir|cubierto cubrir|visto ver|impreso imprimir|impresa imprimir|inscrito inscribir|suscrito suscribir|suscrita suscribir',
     compounds: false,
     verbLast: false,
     particles: '',
@@ -133,22 +168,25 @@ export const es: Language = {
       'que usted|que|también|ya|además|por favor|nos|me|le|les|favor|rápidamente|urgentemente|usted|ustedes|nuevamente|te|se|lo|la|los|las|no olvide',
     pronouns: 'lo|la|los|las|esto|eso',
     reason:
-      'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|pues|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así',
+      'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así|después de eso|o no',
     negation: 'no|nunca|nada',
     nothing: 'nada',
     polite: 'por favor|porfa',
     modals: '',
-    be: 'ser',
+    be: 'ser|sernos|serme|haber sido|estar',
     condition: 'si|en caso|caso',
     goal: 'para',
+    so: 'así que|por lo que|por eso|por tanto',
     finished: 'hecho|hecha|completado|completada|terminado|sí|ok',
     afterNoun: 'es|fue|de|del|para',
     writer: '',
     you: '',
+    doForMe: 'me|nos|¿me|¿nos|tú me|¿le|¿les|le|les',
+    beforeOrder: '',
     and: 'y|e',
     assigns: 'debe|va a',
-    aside: 'si|cuando|quien|yo|nosotros|el|la|ya|nos',
-    high: 'urgente|urgentes|urgentemente|con urgencia|lo antes posible|cuanto antes|asap|crítico|prioridad alta|alta prioridad|inmediatamente|de inmediato|muy importante|máxima prioridad|prioridad: alta|a la mayor brevedad|con carácter urgente|urge|urgencia|máxima urgencia|lo más pronto posible|a la mayor brevedad posible',
+    aside: 'si|cuando|quien|yo|nosotros|el|la|ya|nos|luego|después|y así|pues',
+    high: 'urgente|urgentes|urgentemente|con urgencia|lo antes posible|cuanto antes|asap|crítico|prioridad alta|alta prioridad|inmediatamente|de inmediato|muy importante|máxima prioridad|prioridad: alta|a la mayor brevedad|con carácter urgente|urge|urgencia|máxima urgencia|lo más pronto posible|a la mayor brevedad posible|corre prisa|es prioritario|prioritario|prioritaria|con la mayor brevedad|con la máxima urgencia|apremia|con premura|cuanto antes mejor|sin demora|inaplazable|urgentísimo|urgentísima',
     medium: 'prioridad media|prioridad normal|prioridad: media|prioridad: normal|media prioridad',
     low: 'sin prisa|no hay prisa|no corre prisa|no es urgente|cuando tenga tiempo|cuando tengas tiempo|cuando puedas|cuando pueda|baja prioridad|prioridad baja|tómese su tiempo|tómate tu tiempo|prioridad: baja|nada urgente|sin urgencia|no urge|cuando tengas un momento|cuando tenga un momento|cuando tengas un rato|no es nada urgente|cuando te venga bien|cuando le venga bien|ninguna prisa|no corre ninguna prisa|no urgente',
     taskHeading:

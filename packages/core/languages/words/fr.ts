@@ -1,4 +1,6 @@
 import type { Language } from '../language.ts';
+import { combine } from '../words.ts';
+import { moreVerbs, verbs } from '../verbs/fr.ts';
 
 export const fr: Language = {
   code: 'fr',
@@ -39,6 +41,7 @@ export const fr: Language = {
     yesterday: 'hier|avant-hier',
     next: 'prochain|prochaine|prochains|prochaines|suivant|suivante|de la semaine prochaine',
     coming: 'ce|cette|cet|qui vient|courant|courante',
+    comes: 'qui vient',
     last: 'dernier|dernière|passé|passée|derniers',
     hour: 'heure|heures|h',
     day: 'jour|jours|jours calendaires',
@@ -70,6 +73,7 @@ export const fr: Language = {
     atHour: '',
     afternoon: 'de l’après-midi|du soir',
     weekdayPart: '',
+    weekLater: 'en huit',
     noon: 'midi',
     dayPart:
       'fin de journée|fin de la journée|la fin de la journée|en fin de journée|matin|après-midi|soir|soirée|matinée|nuit|minuit|fermeture des bureaux|fermeture|dans la journée|au matin|au soir',
@@ -78,9 +82,10 @@ export const fr: Language = {
     to: 'au|à|et|et le|jusqu’au|-',
     every:
       'chaque|tous les|toutes les|quotidien|hebdomadaire|mensuel|les lundis|les mardis|les mercredis|les jeudis|les vendredis|le lundi matin',
+    or: 'ou',
   },
   cues: {
-    by: 'valable jusqu’au|valable jusqu’à|vous avez jusqu’au|tu as jusqu’au|vous avez jusqu’à|d’ici|d’ici le|d’ici au|d’ici à|d’ici la|avant|avant le|avant la|au plus tard|au plus tard le|au plus tard à|au plus tard pour le|date limite|date limite :|date limite le|date limite est le|date limite fixée au|dernier délai|dernier délai le|délai|délai au|à rendre le|à rendre pour le|à rendre avant le|à payer avant le|payable avant le|payable au|échéance|échéance le|échéance au|échéance fixée au|expire le|expirent le|se termine le|clôture le|clôture des inscriptions le|clôturent le|ferment le|pas plus tard que|rsvp|réponse souhaitée avant le|réponse avant le|sous|à remettre le|à remettre avant le|à remettre pour le|dû le|due le|l’échéance est le|prend fin le|attendu le|attendue le|attendus le',
+    by: 'valable jusqu’au|valable jusqu’à|vous avez jusqu’au|tu as jusqu’au|vous avez jusqu’à|d’ici|d’ici le|d’ici au|d’ici à|d’ici la|avant|avant le|avant la|au plus tard|au plus tard le|au plus tard à|au plus tard pour le|date limite|date limite :|date limite le|date limite est le|date limite fixée au|dernier délai|dernier délai le|délai|délai au|à rendre le|à rendre pour le|payable au|échéance|échéance le|échéance au|échéance fixée au|expire le|expirent le|se termine le|clôture le|clôture des inscriptions le|clôturent le|ferment le|pas plus tard que|rsvp|sous|à remettre le|à remettre pour le|dû le|due le|l’échéance est le|prend fin le|attendu le|attendue le|attendus le',
     until: 'dans un délai de|valable jusqu’au|valable jusqu’à|dans les|pour|pour le|jusqu’au|jusqu’à',
     on: 'le|pour le|du|au|ce|cette|est le|est|en|à|la|de|dans|courant|fin|vers le',
     latest:
@@ -100,6 +105,10 @@ export const fr: Language = {
       'absent|absente|en congé|en congés|en vacances|fermé|fermés|fermée|indisponible|serai de retour|de retour le|de retour au bureau|hors du bureau|horaires d’ouverture|ouvert|ouverts|en déplacement|injoignable|joignable',
     commit:
       'je vais|nous allons|je vous envoie|nous vous envoyons|je vous enverrai|nous vous enverrons|nous enverrons|je reviens|nous reviendrons|je reviendrai|je peux|nous pouvons|je prévois|nous prévoyons|vous recevrez|vous allez recevoir|tu recevras|nous livrerons|je serai|nous serons|sera livré|sera livrée|seront livrés|sera expédié|je passerai|nous passerons|nous vous livrerons|je te|je vous tiendrai',
+    future: 'sera|seront|va être|vont être|seront tous',
+    state:
+      'reste|restent|restera|resteront|disponible|disponibles|indisponible|valable|valables|valide|valides|dure|durera|garantie|garanti|consultable|consultables|exposé|exposée|exposés|en vente|en vigueur|couvert|assuré|visible|visibles|se poursuit|s’applique|accessible',
+    offer: 'offre|devis|remise|réduction|bon|code|tarif|proposition|option|réservation|invitation|promotion',
     coming: 'venir|venez|viens|participer|invité|invités|invitons',
     move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|modifié|modifiée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum',
     instead: 'au lieu de|au lieu du|et non|plutôt que|pas le|et pas|non pas|et non le|et non pas',
@@ -108,43 +117,86 @@ export const fr: Language = {
   requests: {
     please:
       's’il vous plaît|s’il te plaît|svp|stp|merci|si possible|merci d’avance|également|aussi|et|puis|donc|alors|par avance|s’il vous plait|merci beaucoup',
-    frames:
-      'sont invités à|sont priés de|est prié de|sont invitées à|merci aussi de|merci aussi d’|merci également de|merci également d’|nous prions … de|pouvons-nous|pourrait-on|peut-on|je vous saurais gré de|nous vous saurions gré de|je vous serais reconnaissant de|je vous serais reconnaissante de|vous voudrez bien|tu voudras bien|merci de bien vouloir|merci de|merci d’|veuillez|veuillez bien|pourriez-vous s’il vous plaît|pourriez-vous|pouvez-vous s’il vous plaît|pouvez-vous|peux-tu s’il te plaît|peux-tu|pourrais-tu|tu peux|vous pouvez|tu pourrais|vous pourriez|je vous prie de bien vouloir|je vous prie de|nous vous prions de bien vouloir|nous vous prions de|je vous demande de|nous vous demandons de|je te demande de|je vous remercie de bien vouloir|je vous remercie de|nous vous remercions de bien vouloir|nous vous remercions de|je te remercie de|prière de|vous êtes priés de|vous êtes prié de|vous êtes invités à|nous vous invitons à|il faut|il faudrait|il faudra|il convient de|vous devez|tu dois|vous devrez|nous devons|je dois|on doit|il est nécessaire de|il est important de|n’oubliez pas de|n’oublie pas de|pensez à|pense à|auriez-vous l’amabilité de|auriez-vous la gentillesse de|serait-il possible de|est-il possible de|est-ce que vous pouvez|est-ce que vous pourriez|est-ce que tu peux|est-ce que tu pourrais|j’aimerais que vous|nous aimerions que vous|je voudrais que vous|je souhaiterais que vous|il serait bien de|ayez l’amabilité de|auriez-vous l’obligeance de|j’ai besoin que vous|j’ai besoin que tu|assurez-vous de|assure-toi de|vous serait-il possible de|te serait-il possible de|quelqu’un peut|quelqu’un pourrait|à faire :|reste à',
+    frames: [
+      'sont invités à|sont priés de|est prié de|sont invitées à|merci aussi de|merci aussi d’|merci également de|merci également d’|nous prions … de|pouvons-nous|pourrait-on|peut-on|je vous saurais gré de|nous vous saurions gré de|je vous serais reconnaissant de|je vous serais reconnaissante de|vous voudrez bien|tu voudras bien|merci de bien vouloir|merci de|merci d’|veuillez|veuillez bien|pourriez-vous s’il vous plaît|pourriez-vous|pouvez-vous s’il vous plaît|pouvez-vous|peux-tu s’il te plaît|peux-tu|pourrais-tu|tu pourrais|vous pourriez|je vous prie de bien vouloir|je vous prie de|nous vous prions de bien vouloir|nous vous prions de|je vous demande de|nous vous demandons de|je te demande de|je vous remercie de bien vouloir|je vous remercie de|nous vous remercions de bien vouloir|nous vous remercions de|je te remercie de|prière de|vous êtes priés de|vous êtes prié de|vous êtes invités à|nous vous invitons à|il faut|il faudrait|il faudra|il convient de|vous devez|tu dois|vous devrez|nous devons|je dois|on doit|il est nécessaire de|il est important de|n’oubliez pas de|n’oublie pas de|pensez à|pense à|auriez-vous l’amabilité de|auriez-vous la gentillesse de|serait-il possible de|est-il possible de|est-ce que vous pouvez|est-ce que vous pourriez|est-ce que tu peux|est-ce que tu pourrais|j’aimerais que vous|nous aimerions que vous|je voudrais que vous|je souhaiterais que vous|il serait bien de|ayez l’amabilité de|auriez-vous l’obligeance de|j’ai besoin que vous|j’ai besoin que tu|assurez-vous de|assure-toi de|vous serait-il possible de|te serait-il possible de|quelqu’un peut|quelqu’un pourrait|à faire :|reste à',
+      combine(
+        'pourriez-vous|pourrais-tu|pouvez-vous|peux-tu|voudriez-vous|voudrais-tu|voulez-vous|veux-tu|sauriez-vous|pourrait-on|peut-on|pourrions-nous|est-ce que vous pouvez|est-ce que tu peux|est-ce que vous pourriez|est-ce que tu pourrais|tu pourrais|vous pourriez|tu veux bien|vous voulez bien|tu voudrais bien|vous voudrez bien|tu voudras bien|acceptez-vous de|acceptez de',
+        '|s’il vous plaît|s’il te plaît|svp|stp|également|aussi|donc|bien|peut-être|éventuellement',
+      ),
+      combine(
+        'je|nous',
+        'vous|te',
+        'prie|prions|demande|demandons|invite|invitons|remercie|remercions|saurais gré|saurions gré|serais reconnaissant|serais reconnaissante|serions reconnaissants|serions reconnaissantes|conseille|conseillons|rappelle|rappelons|encourage|encourageons|engage|engageons',
+        'de bien vouloir|de|d’|à|par avance de|d’avance de|donc de|instamment de',
+      ),
+      combine('je t’invite|je t’encourage|nous t’invitons|je t’engage', 'à|vivement à'),
+      combine(
+        'vous êtes|tu es',
+        'prié|priée|priés|priées|invité|invitée|invités|invitées|tenu|tenue|tenus',
+        'de bien vouloir|de|d’|à',
+      ),
+      combine(
+        'il vous|il te|il nous',
+        'faut|faudra|faudrait|reste à|reste encore à|appartient de|revient de|suffit de|incombe de',
+      ),
+      combine(
+        'j’ai|j’aurais|nous avons|nous aurions|il faut|il faudrait|il faudra|je souhaite|je souhaiterais|nous souhaitons|j’aimerais|nous aimerions|je voudrais|nous voudrions',
+        '|besoin|vraiment besoin',
+        'que',
+        'vous|tu|vous nous|tu me',
+      ),
+      'il reste à|reste à|il y a lieu de|ça te dirait de|cela vous dérangerait-il de|ça t’ennuierait de|aurais-tu le temps de|auriez-vous le temps de|tu aurais le temps de|vous auriez le temps de|n’oubliez pas d’|n’oublie pas d’|pensez bien à|pense bien à|pensez aussi à|songez à|veillez à|veille à|veuillez nous|veuillez me|veuillez donc|veuillez également|prière d’|il est impératif de|il est demandé de|nous comptons sur vous pour|je compte sur toi pour|je compte sur vous pour|tu te charges de|vous vous chargez de|vous chargez-vous de',
+      'passez|passe|venez|viens|allez|va',
+    ].join('|'),
+    actionNouns:
+      'envoi envoyer|réponse répondre|paiement payer|règlement régler|signature signer|remise remettre|livraison livrer|relecture relire|transmission transmettre|accord confirmer|renvoi renvoyer|choix choisir|dépôt déposer|retour renvoyer|soumission soumettre|inscription inscrire',
+    may: 'vous pouvez|tu peux|il est possible de|doivent|doit',
     needs:
-      'nous avons besoin de|nous avons besoin du|nous avons besoin des|nous avons besoin d’|j’ai besoin de|j’ai besoin du|j’ai besoin des|j’ai besoin d’|il nous faut|il me faut|il nous manque|il manque|nous attendons|j’attends|nous sommes en attente de|nous souhaitons recevoir|je souhaite recevoir|nous aurions besoin de|nous aurions besoin du|nous aurions besoin des|j’aurais besoin de|j’aurais besoin du|j’aurais besoin des|nous attendons toujours|il manque encore|il nous manque encore|dans l’attente de recevoir',
+      'nous avons besoin de|nous avons besoin du|nous avons besoin des|nous avons besoin d’|j’ai besoin de|j’ai besoin du|j’ai besoin des|j’ai besoin d’|il nous faut|il me faut|il nous manque|il manque|nous attendons|j’attends|nous sommes en attente de|nous souhaitons recevoir|je souhaite recevoir|nous aurions besoin de|nous aurions besoin du|nous aurions besoin des|j’aurais besoin de|j’aurais besoin du|j’aurais besoin des|nous attendons toujours|il manque encore|il nous manque encore|dans l’attente de recevoir|nous aurions besoin d’|j’aurais besoin d’|il nous faudrait|il me faudrait|il me manque|il nous faut encore|nous demandons|nous requérons|nous manquons de|il faudrait|nous souhaiterions|nous aimerions recevoir|j’aimerais recevoir|nous espérons|reste manquant|nous sollicitons|nous désirons',
     provide: 'Envoyer',
-    passive: 'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à',
+    passive:
+      'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être',
     courtesy:
       'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer',
     generic:
       'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper',
-    verbs:
-      'soyez|sois|envoyer|envoyez|envoie|renvoyer|renvoyez|retourner|retournez|retourne|confirmer|confirmez|confirme|vérifier|vérifiez|vérifie|relire|relisez|signer|signez|signe|approuver|valider|validez|valide|répondre|répondez|réponds|appeler|appelez|appelle|rappeler|rappelez|réserver|réservez|réserve|commander|commandez|commande|payer|payez|paye|régler|réglez|préparer|préparez|prépare|fournir|fournissez|soumettre|soumettez|remplir|remplissez|remplis|compléter|complétez|mettre|mettez|mets|transmettre|transmettez|transmets|transférer|transférez|partager|partagez|organiser|organisez|apporter|apportez|apporte|acheter|achetez|achète|donner|donnez|donne|faire|faites|fais|rédiger|rédigez|rédige|écrire|écrivez|finir|terminer|terminez|termine|livrer|livrez|déposer|déposez|dépose|virer|contacter|contactez|contacte|demander|demandez|demande|informer|informez|dire|dites|dis|indiquer|indiquez|indique|communiquer|communiquez|ranger|rangez|range|nettoyer|nettoyez|réparer|réparez|remplacer|remplacez|renouveler|renouvelez|inscrire|inscrivez|imprimer|imprimez|imprime|scanner|copier|récupérer|récupérez|chercher|mesurer|compter|tester|testez|installer|supprimer|supprimez|ajouter|ajoutez|ajoute|modifier|modifiez|corriger|corrigez|corrige|fermer|ouvrir|lire|lisez|lis|regarder|trouver|choisir|choisissez|sélectionner|décider|prendre|prenez|prends|remettre|remettez|présenter|laisser|laissez|aider|participer|venir|venez|viens|visiter|inspecter|photographier|étiqueter|dresser|calculer|traduire|traduisez|traduis|éditer|publier|publiez|annoncer|inviter|invitez|annuler|annulez|reporter|relancer|relancez|relance|suivre|classer|archiver|rembourser|facturer|évaluer|planifier|planifiez|discuter|finaliser|finalisez|garder|arroser|nourrir|éteindre|signaler|préciser|précisez|décrire|expliquer|livrer|vider|dessiner|construire|peindre|emballer|stocker|noter|saisir|joindre|joignez|appliquer|diffuser|résumer|réviser|sauvegarder|laver|trier|établir|établissez|actualiser|actualisez|adresser|adressez|adresse|fixer|fixez|convoquer|recueillir|contresigner|rassembler|déclarer|retirer|enregistrer|tenir|changer|caler|proposer|proposez|propose|consulter|passer|passez|passe',
-    forms: '',
+    verbs,
+    moreVerbs,
+    homographs:
+      'visite|commande|demande|réserve|livre|note|compte|adresse|garde|facture|classe|offre|copie|mesure|passe|annonce|cale|aide|relance|règle|fixe|signe|change',
+    determiners:
+      "le|la|les|l'|un|une|des|du|mon|ma|mes|ton|ta|tes|son|sa|ses|notre|nos|votre|vos|leur|leurs|ce|cet|cette|ces|tous|toutes|tout|toute|chaque|deux|trois|moi|nous|lui|me",
+    forms:
+      'lisez lire|lis lire|relisez relire|relis relire|mets mettre|transmets transmettre|remets remettre|soumets soumettre|permets permettre|faites faire|fais faire|fasse faire|fassiez faire|refaites refaire|dites dire|dis dire|disiez dire|écrivez écrire|écris écrire|écriviez écrire|inscrivez inscrire|inscris inscrire|décrivez décrire|décris décrire|réécrivez réécrire|prenez prendre|prends prendre|preniez prendre|reprenez reprendre|reprends reprendre|repreniez reprendre|venez venir|viens venir|veniez venir|revenez revenir|prévenez prévenir|préviens prévenir|tenez tenir|tiens tenir|retenez retenir|obtenez obtenir|maintenez maintenir|traduisez traduire|traduis traduire|conduisez conduire|produisez produire|réduisez réduire|joignez joindre|joins joindre|rejoignez rejoindre|voyez voir|vois voir|revoyez revoir|revois revoir|prévoyez prévoir|prévois prévoir|recevez recevoir|buvez boire|éteignez éteindre|éteins éteindre|repeignez repeindre|restreignez restreindre|peignez peindre|résolvez résoudre|ouvre ouvrir|couvre couvrir|offre offrir|recueille recueillir|sers servir|pars partir|sors sortir|élisez élire|soyez être|sois être',
+    participles:
+      'mis mettre|remis remettre|transmis transmettre|soumis soumettre|permis permettre|fait faire|faite faire|faits faire|faites faire|rempli remplir|remplie remplir|pris prendre|prise prendre|lu lire|relu relire|relue relire|écrit écrire|traduit traduire|joint joindre|jointe joindre|ouvert ouvrir|rendu rendre|rendue rendre|vu voir|revu revoir|reçu recevoir|inscrit inscrire|inscrite inscrire|souscrit souscrire|produit produire|produite produire|remise remettre|transmise transmettre|soumise soumettre|traduite traduire|écrite écrire',
     compounds: false,
     verbLast: false,
     particles: '',
-    indirect: 'nous|me|m’|moi|leur|lui|-nous|-moi|-lui|-leur|y|vous|te|t’',
+    indirect: 'nous|me|m’|moi|leur|lui|-nous|-moi|-lui|-leur|y|vous|te|t’|vous-même|-vous|nous-mêmes',
     fillers:
-      'que vous|que tu|que|bien|vouloir|aussi|également|encore|nous|me|m’|bien vouloir|rapidement|svp|s’il vous plaît|s’il te plaît|juste|vite|donc|les|le|la|l’',
+      'que vous|que tu|que|bien|vouloir|aussi|également|encore|nous|me|m’|bien vouloir|rapidement|svp|s’il vous plaît|s’il te plaît|juste|vite|donc|les|le|la|l’|s’',
     pronouns: 'le|la|les|l’|cela|ça|ceci',
     reason:
-      'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|sauf si|avant que|dès que|ce qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut',
+      'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|sauf si|avant que|dès que|ce qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut|après quoi|ou nous|ou je|autrement|à défaut de quoi|passé ce délai',
     negation: 'ne|pas|non|jamais|rien',
     nothing: 'rien',
     polite: 's’il vous plaît|s’il te plaît|svp|stp',
     modals: '',
-    be: 'être',
+    be: 'être|nous être|leur être|m’être|lui être|avoir été',
     condition: 'si|en cas',
     goal: 'pour',
+    so: 'donc|alors|aussi',
     finished: 'fait|terminé|oui|ok',
     afterNoun: 'est|était|de|du|des|pour',
     writer: '',
     you: '',
+    doForMe: 'tu|vous|tu me|tu m’|tu nous|vous me|vous m’|vous nous|tu lui|vous lui|tu leur',
+    beforeOrder: '',
     and: 'et',
     assigns: 'doit|va',
-    aside: 'si|quand|qui|lorsque|je|nous|j’ai|il|elle|ils|on|le|la',
-    high: 'urgent|urgente|urgents|en urgence|d’urgence|dès que possible|au plus vite|asap|critique|priorité haute|haute priorité|immédiatement|très important|priorité absolue|le plus rapidement possible|le plus vite possible|dans les plus brefs délais|sans délai|priorité : haute|prioritaire|urgence|aussi vite que possible|le plus tôt possible|sans tarder|toute urgence',
+    aside: 'si|quand|qui|lorsque|je|nous|j’ai|il|elle|ils|on|le|la|après|ensuite|puis nous|passé cette date',
+    high: 'urgent|urgente|urgents|en urgence|d’urgence|dès que possible|au plus vite|asap|critique|priorité haute|haute priorité|immédiatement|très important|priorité absolue|le plus rapidement possible|le plus vite possible|dans les plus brefs délais|sans délai|priorité : haute|prioritaire|urgence|aussi vite que possible|le plus tôt possible|sans tarder|toute urgence|très urgent|impérativement urgent|primordial|capital|au plus tôt|dans les meilleurs délais|illico|immédiat|immédiate|vital',
     medium: 'priorité moyenne|priorité normale|priorité : moyenne|priorité : normale|moyenne priorité',
     low: 'pas urgent|pas d’urgence|rien d’urgent|aucune urgence|quand vous aurez le temps|quand tu auras le temps|quand vous avez le temps|quand tu as le temps|quand tu peux|quand vous pouvez|priorité basse|faible priorité|priorité faible|basse priorité|prenez votre temps|prends ton temps|priorité : basse|à l’occasion|sans urgence|pas pressé|ne presse pas|rien ne presse|quand tu auras un moment|quand vous aurez un moment|quand tu as une minute|quand vous avez une minute|non urgent|à temps perdu|ce n’est pas pressé',
     taskHeading:

@@ -1,4 +1,6 @@
 import type { Language } from '../language.ts';
+import { combine } from '../words.ts';
+import { moreVerbs, verbs } from '../verbs/it.ts';
 
 export const it: Language = {
   code: 'it',
@@ -39,6 +41,7 @@ export const it: Language = {
     yesterday: 'ieri|l’altro ieri|avantieri',
     next: 'prossimo|prossima|prossimi|seguente|successivo|successiva|della prossima settimana',
     coming: 'questo|questa|in arrivo|che viene|corrente|di questa',
+    comes: 'che viene',
     last: 'scorso|scorsa|ultimo|ultima|passato|passata',
     hour: 'ora|ore',
     day: 'giorno|giorni|giorni di calendario|gg',
@@ -71,6 +74,7 @@ export const it: Language = {
     atHour: 'alle|alle ore|ore|entro le|entro le ore',
     afternoon: 'del pomeriggio|di sera',
     weekdayPart: '',
+    weekLater: 'a otto',
     noon: 'mezzogiorno',
     dayPart:
       'fine giornata|fine della giornata|la fine della giornata|fine orario|chiusura|di mattina|di pomeriggio|di sera|mattina|mattino|pomeriggio|sera|notte|mezzanotte|in giornata|in mattinata|mattinata|serata|la chiusura degli uffici',
@@ -79,9 +83,10 @@ export const it: Language = {
     to: 'al|a|e il|e|fino al|alle|-',
     every:
       'ogni|tutti i|tutte le|quotidiano|settimanale|mensile|giornalmente|il lunedì mattina|di lunedì|di martedì|di mercoledì|di giovedì|di venerdì',
+    or: 'o|oppure',
   },
   cues: {
-    by: 'valido fino al|valida fino al|ha tempo fino al|hai tempo fino al|avete tempo fino al|tempo fino al|entro|entro il|entro la|entro le|entro e non oltre|entro e non oltre il|al più tardi|al più tardi il|al più tardi entro|non oltre il|non oltre|prima del|prima di|prima della|scadenza|scadenza il|scadenza è il|la scadenza è il|la scadenza è fissata al|la scadenza è|con scadenza il|con scadenza|scade il|scade|scadono il|termine|termine ultimo|il termine è il|il termine è|termine ultimo il|data limite|data di scadenza|chiude il|chiudono il|si chiude il|si chiudono il|si conclude il|termina il|da pagare entro|pagabile entro|da consegnare il|da consegnare entro|consegna entro|consegna il|rsvp|rsvp entro|conferma entro|deadline|deadline il|la deadline è il|non più tardi del|non più tardi di|massimo|massimo entro|fissato per il|improrogabilmente entro|tassativamente entro',
+    by: 'valido fino al|valida fino al|ha tempo fino al|hai tempo fino al|avete tempo fino al|tempo fino al|entro|entro il|entro la|entro le|entro e non oltre|entro e non oltre il|al più tardi|al più tardi il|al più tardi entro|non oltre il|non oltre|prima del|prima di|prima della|scadenza|scadenza il|scadenza è il|la scadenza è il|la scadenza è fissata al|la scadenza è|con scadenza il|con scadenza|scade il|scade|scadono il|termine|termine ultimo|il termine è il|il termine è|termine ultimo il|data limite|data di scadenza|chiude il|chiudono il|si chiude il|si chiudono il|si conclude il|termina il|da consegnare il|consegna il|rsvp|rsvp entro|deadline|deadline il|la deadline è il|non più tardi del|non più tardi di|massimo|massimo entro|fissato per il|improrogabilmente entro|tassativamente entro',
     until: 'valido fino al|valida fino al|fino a|prima che|per|per il|fino al',
     on: 'il|per il|del|al|questo|questa|è il|è|in|a|la|di|giorno|alle|lo|dal|l’',
     latest:
@@ -101,6 +106,11 @@ export const it: Language = {
       'assente|fuori ufficio|in ferie|in vacanza|chiuso|chiusa|chiusi|non disponibile|sarò di ritorno|di ritorno il|orari di apertura|orario|aperto|aperta|aperti|in malattia|in permesso|rientro|rientrerò|non sarò|sarò fuori|torno',
     commit:
       'vi invierò|le invierò|ti invierò|invierò|vi invieremo|le invieremo|invieremo|posso|possiamo|prevediamo|riceverà|riceverete|riceverai|consegneremo|sarò|saremo|sarà consegnato|sarà consegnata|sarà inviato|sarà spedito|vi informeremo|le farò sapere|vi faremo sapere|ti farò sapere|tornerò|passerò|passeremo|ti mando|vi mando|le mando|la richiamerò|saranno consegnati|verrà consegnato|verrà consegnata',
+    future: 'sarà|saranno|verrà|verranno|resterà|resteranno',
+    state:
+      'resta|restano|resterà|resteranno|rimane|rimangono|rimarrà|disponibile|disponibili|valido|valida|validi|valide|vale|valgono|dura|durerà|garanzia|garantito|consultabile|esposto|esposta|in vendita|in vigore|assicurato|continua|accessibile|visitabile|in mostra',
+    offer:
+      'offerta|preventivo|sconto|buono|codice|tariffa|proposta|opzione|prenotazione|invito|promozione|quotazione',
     coming: 'venire|venga|vieni|partecipare|invitare|invitiamo|invitati',
     move: 'rinviato|rinviata|posticipato|posticipata|spostato|spostata|prorogato|prorogata|anticipato|anticipata|cambiato|cambiata|modificato|modificata|nuova data|nuova scadenza|nuovo termine|correzione|piuttosto|ora è|slitta|è slittata|è slittato|facciamo|intendevo|errata corrige|meglio|anziché|slittano|passa al|diventa',
     instead: 'invece di|invece che|invece del|e non|al posto di|anziché|e non il|anziché il|invece che il',
@@ -109,20 +119,58 @@ export const it: Language = {
   requests: {
     please:
       'per favore|per cortesia|cortesemente|gentilmente|se possibile|grazie|grazie mille|anche|inoltre|e|poi|quindi|per piacere|in anticipo|allora|se può|se puoi|ps',
-    frames:
-      'si prega … di|si pregano … di|preghiamo … di|chiediamo … di|si invitano … a|possiamo|potremmo|si richiede di|la invito a|voglia|vogliate|per favore|per cortesia|per piacere|cortesemente|gentilmente|potrebbe per favore|potrebbe cortesemente|potrebbe gentilmente|potrebbe|potreste|potresti|puoi per favore|puoi|può per favore|può|potete|la prego di|vi prego di|ti prego di|la preghiamo di voler|la preghiamo di|vi preghiamo di voler|vi preghiamo di|si prega di|siete pregati di|le chiedo di|vi chiedo di|ti chiedo di|le chiediamo di|vi chiediamo di|chiediamo di|le chiedo cortesemente di|vi chiedo cortesemente di|vi chiediamo cortesemente di|le chiediamo cortesemente di|vorrei che lei|vorrei che tu|vorremmo che|ho bisogno che|abbiamo bisogno che|deve|devono|devi|dovete|dobbiamo|devo|dovrebbe|dovreste|dovresti|bisogna|occorre|è necessario|è importante|non dimenticare di|non dimentichi di|non dimenticate di|si ricordi di|ricordati di|ricordatevi di|ricordarsi di|sarebbe possibile|è possibile|le sarei grato se potesse|le sarei grata se potesse|vi saremmo grati se poteste|le saremmo grati se potesse|ti sarei grato se potessi|ti sarei grata se potessi|avrebbe la gentilezza di|abbia la cortesia di|volete|vuoi|vuole|assicurarsi di|si assicuri di|assicurati di|qualcuno può|qualcuno potrebbe|ti dispiacerebbe|le dispiacerebbe|vi invitiamo a|la invitiamo a|riesci a|riuscite a|riesce a|riusciresti a|riuscirebbe a|provvedere a|vorrei chiederle di|vorrei chiederti di|volevo chiederti di|volevo chiederle di|mi servirebbe che',
+    frames: [
+      'si prega … di|si pregano … di|preghiamo … di|chiediamo … di|si invitano … a|possiamo|potremmo|si richiede di|la invito a|voglia|vogliate|per favore|per cortesia|per piacere|cortesemente|gentilmente|potrebbe per favore|potrebbe cortesemente|potrebbe gentilmente|potrebbe|potreste|potresti|puoi per favore|puoi|può per favore|può|potete|la prego di|vi prego di|ti prego di|la preghiamo di voler|la preghiamo di|vi preghiamo di voler|vi preghiamo di|si prega di|siete pregati di|le chiedo di|vi chiedo di|ti chiedo di|le chiediamo di|vi chiediamo di|chiediamo di|le chiedo cortesemente di|vi chiedo cortesemente di|vi chiediamo cortesemente di|le chiediamo cortesemente di|vorrei che lei|vorrei che tu|vorremmo che|ho bisogno che|abbiamo bisogno che|deve|devono|devi|dovete|dobbiamo|devo|dovrebbe|dovreste|dovresti|bisogna|occorre|è necessario|è importante|non dimenticare di|non dimentichi di|non dimenticate di|si ricordi di|ricordati di|ricordatevi di|ricordarsi di|sarebbe possibile|è possibile|le sarei grato se potesse|le sarei grata se potesse|vi saremmo grati se poteste|le saremmo grati se potesse|ti sarei grato se potessi|ti sarei grata se potessi|avrebbe la gentilezza di|abbia la cortesia di|volete|vuoi|assicurarsi di|si assicuri di|assicurati di|qualcuno può|qualcuno potrebbe|ti dispiacerebbe|le dispiacerebbe|vi invitiamo a|la invitiamo a|riesci a|riuscite a|riesce a|riusciresti a|riuscirebbe a|provvedere a|vorrei chiederle di|vorrei chiederti di|volevo chiederti di|volevo chiederle di|mi servirebbe che',
+      combine(
+        'la|vi|ti|le|si',
+        'prego|preghiamo|prega|pregano|chiedo|chiediamo|chiede|invito|invitiamo|invita|invitano|ricordo|ricordiamo|ricorda|esorto|esortiamo|sarei grato|sarei grata|saremmo grati|sarebbe grati',
+        '|gentilmente|cortesemente|pertanto|quindi|di nuovo|vivamente|se potesse|se potessi|se poteste',
+        'di|di voler|a|a voler|',
+      ),
+      combine(
+        'siete|è|sei',
+        'pregati|pregato|pregata|pregate|invitati|invitato|invitata|invitate|tenuti|tenuto|tenuta',
+        'di|a',
+      ),
+      combine(
+        'potrebbe|potreste|potresti|può|potete|puoi|potremmo|volete|vuoi|vorresti|vorresti|vorreste|riesce a|riesci a|riuscite a|riuscirebbe a|riusciresti a',
+        '|per favore|per cortesia|cortesemente|gentilmente|lei|tu|qualcuno|anche|per caso|magari|intanto',
+      ),
+      combine(
+        'ho bisogno|abbiamo bisogno|mi serve|ci serve|mi servirebbe|ci servirebbe|è necessario|occorre|bisogna|vorrei|vorremmo|desidero|desideriamo|gradirei|gradiremmo',
+        'che',
+        '|lei|tu|voi',
+      ),
+      combine(
+        'non',
+        'dimenticate|dimenticare|dimenticarti|dimenticatevi|scordare|scordarti|scordatevi|si dimentichi',
+        'di',
+      ),
+      'te la senti di|se la sente di|ve la sentite di|ti va di|le va di|vi va di|hai tempo di|ha tempo di|avete tempo di|ti occupi di|si occupa di|saresti disponibile a|sarebbe disponibile a|mi fai il favore di|fammi il favore di|ci faccia il favore di|resta da|restano da|rimane da|rimangono da|non resta che|c’è da|ci sono da|dovrà|dovranno|dovrai|dovrete|dovremmo|dovrei|abbiate la cortesia di|abbi la cortesia di|abbiate la gentilezza di|sia così gentile da|sii così gentile da|siate così gentili da|ricordiamoci di|si raccomanda di|raccomandiamo di|passate a|passa a|passi a|veda di|vedi di|vedete di|provvedete a|provveda a|provvedi a|avete da|hai da|ha da|faresti in tempo a|faccia in modo di|fai in modo di|fate in modo di',
+      'venga a|vieni a|venite a|vada a|vai a|andate a',
+    ].join('|'),
+    actionNouns:
+      'conferma confermare|invio inviare|consegna consegnare|risposta rispondere|firma firmare|restituzione restituire|trasmissione trasmettere|revisione rivedere|ritiro ritirare|riscontro rispondere|iscrizione iscrivere|bonifico versare|saldo saldare',
+    may: '',
     needs:
-      'abbiamo bisogno di|abbiamo bisogno del|abbiamo bisogno della|abbiamo bisogno dei|abbiamo bisogno delle|ho bisogno di|ho bisogno del|ho bisogno della|ho bisogno dei|ci serve|ci servono|mi serve|mi servono|ci occorre|ci occorrono|attendiamo|attendo|restiamo in attesa di|restiamo in attesa della|siamo in attesa di|siamo in attesa del|siamo in attesa della|manca|mancano|ci manca|ci mancano|vorremmo ricevere|richiediamo|manca ancora|mancano ancora|ci serve ancora|aspettiamo|chiediamo|si richiede|si richiedono|necessitiamo di',
+      'abbiamo bisogno di|abbiamo bisogno del|abbiamo bisogno della|abbiamo bisogno dei|abbiamo bisogno delle|ho bisogno di|ho bisogno del|ho bisogno della|ho bisogno dei|ci serve|ci servono|mi serve|mi servono|ci occorre|ci occorrono|attendiamo|attendo|restiamo in attesa di|restiamo in attesa della|siamo in attesa di|siamo in attesa del|siamo in attesa della|manca|mancano|ci manca|ci mancano|vorremmo ricevere|richiediamo|manca ancora|mancano ancora|ci serve ancora|aspettiamo|chiediamo|si richiede|si richiedono|necessitiamo di|servono|serve|occorrono|occorre|ci servirebbe|mi servirebbe|ci servirebbero|avremmo bisogno di|avrei bisogno di|avremmo bisogno del|avremmo bisogno della|avrei bisogno del|avrei bisogno della|attendiamo la|attendiamo il|ci occorrerebbe|si richiede la|si richiede il|è gradita|è gradito|chiediamo la|chiediamo il|è richiesta|è richiesto|resta in sospeso|aspetto|restiamo in attesa del',
     provide: 'Inviare',
     passive:
-      'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere',
+      'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere|dovrà esserci|dovranno esserci|deve esserci|devono esserci|andrà|andranno|dovrebbero essere|deve esser|deve venire|devono venire|deve risultare|dovranno risultare',
     courtesy:
       'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere',
     generic:
       'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi',
-    verbs:
-      'siate|sia|inviare|invii|inviate|invia|inviarci|inviarmi|inviateci|restituire|restituisca|restituite|restituisci|rispedire|confermare|confermi|confermate|conferma|confermarci|verificare|verifichi|verificate|verifica|controllare|controlli|controllate|controlla|rivedere|rivedi|firmare|firmi|firmate|firma|approvare|approvi|approva|rispondere|risponda|rispondete|rispondi|chiamare|chiami|chiama|telefonare|prenotare|prenoti|prenota|ordinare|ordini|ordina|pagare|paghi|paga|saldare|saldi|preparare|prepari|preparate|prepara|fornire|fornisca|fornite|fornirci|presentare|presenti|presentate|completare|completi|completa|compilare|compili|compilate|compila|aggiornare|aggiorni|aggiorna|caricare|carichi|carica|inoltrare|inoltri|inoltra|condividere|condivida|condividi|organizzare|organizzi|organizza|portare|porti|porta|portate|comprare|compri|compra|acquistare|acquisti|dare|dia|dai|fare|faccia|fai|fate|redigere|rediga|scrivere|scriva|scrivi|finire|finisci|terminare|termini|consegnare|consegni|consegnate|consegna|depositare|trasferire|contattare|contatti|contatta|chiedere|chieda|chiedi|informare|informi|informa|dire|dica|dicci|indicare|indichi|indicate|indica|indicarci|comunicare|comunichi|comunicate|comunica|comunicarci|riordinare|riordina|sistemare|sistema|pulire|pulisca|pulisci|riparare|ripari|ripara|sostituire|sostituisca|sostituisci|cambiare|cambi|cambia|rinnovare|rinnovi|rinnova|registrare|registri|iscrivere|iscriva|stampare|stampi|stampa|scansionare|scansioni|copiare|ritirare|ritiri|ritira|prendere|prenda|prendi|misurare|misura|contare|conta|provare|provi|testare|installare|installi|rimuovere|rimuova|eliminare|elimini|cancellare|cancelli|aggiungere|aggiunga|aggiungi|modificare|modifichi|modifica|correggere|corregga|correggi|chiudere|chiuda|chiudi|aprire|apra|apri|leggere|legga|leggi|guardare|guarda|cercare|cerchi|cerca|scegliere|scelga|scegli|selezionare|decidere|decida|mettere|metta|metti|lasciare|lasci|lascia|aiutare|partecipare|partecipi|venire|venga|vieni|visitare|visiti|ispezionare|fotografare|fotografa|etichettare|etichetta|elaborare|calcolare|calcoli|tradurre|traduca|traduci|modificare|pubblicare|pubblichi|pubblica|annunciare|invitare|inviti|invita|annullare|annulli|rinviare|ricordare|seguire|archiviare|archivi|archivia|liquidare|rimborsare|fatturare|valutare|valuti|valuta|pianificare|pianifichi|discutere|finalizzare|convalidare|garantire|conservare|annaffiare|annaffia|spegnere|avvisare|avvisi|avvisa|specificare|descrivere|spiegare|emettere|emetta|elaborare|trattare|trasmettere|trasmetta|trasmettete|allegare|alleghi|allega|convocare|convochi|fissare|fissi|fissa|gestire|richiedere|richieda|richiedi|riassumere|riassumi|mandare|mandi|manda|mandarmi|mandarci|mandate|provvedere|provveda|effettuare|effettui|proporre|proponga|proponi|ottenere|scaricare|passare|passi|passa|raccogliere|raccogli|versare|versi|far|farci|farmi|sottoscrivere|recapitare|disdire|svuotare|svuota',
-    forms: '',
+    verbs,
+    moreVerbs,
+    homographs:
+      'firma|conferma|verifica|visita|consegna|consegni|prova|conta|copia|cambi|controlli|ordini|termini|porti|porta|saldi|misura|testa|cerca|stampa|modifica|passi|carica|carichi|sistema|contatti|registri|tratta|tratti|presenti|completa|versi|calcoli|pubblica|archivi|sia|invita|inviti|ritiri|acquisti',
+    determiners:
+      "il|lo|la|i|gli|le|l'|un|una|uno|un'|mio|mia|miei|mie|tuo|tua|tuoi|tue|suo|sua|suoi|sue|nostro|nostra|nostri|nostre|vostro|vostra|questo|questa|questi|queste|quel|quella|tutti|tutte|tutto|tutta|ogni|due|tre|al|alla",
+    forms:
+      'faccia fare|fai fare|fate fare|facciano fare|facciate fare|far fare|dia dare|dai dare|date dare|diano dare|dica dire|dì dire|dite dire|dicano dire|venga venire|vieni venire|vengano venire|tenga tenere|tieni tenere|tengano tenere|mantenga mantenere|mantieni mantenere|ottenga ottenere|scelga scegliere|raccolga raccogliere|tolga togliere|proponga proporre|proponi proporre|disponga disporre|esponga esporre|traduca tradurre|traduci tradurre|produca produrre|riduca ridurre|riduci ridurre|conduca condurre|rimanga rimanere|vada andare|vai andare|sia essere|siate essere|stia stare',
+    participles:
+      'fatto fare|fatta fare|scritto scrivere|scritta scrivere|letto leggere|riletto rileggere|rivisto rivedere|rivista rivedere|reso rendere|resa rendere|chiuso chiudere|chiusa chiudere|trasmesso trasmettere|trasmessa trasmettere|rimesso rimettere|rimessa rimettere|risposto rispondere|tradotto tradurre|tradotta tradurre|aperto aprire|aggiunto aggiungere|aggiunta aggiungere|corretto correggere|corretta correggere|sottoscritto sottoscrivere|sottoscritta sottoscrivere|iscritto iscrivere|prodotto produrre|prodotta produrre|messo mettere|messa mettere|preso prendere|presa prendere|deciso decidere|richiesto richiedere|richiesta richiedere|disdetto disdire|raccolto raccogliere|speso spendere',
     compounds: false,
     verbLast: false,
     particles: '',
@@ -131,22 +179,25 @@ export const it: Language = {
       'che|anche|già|per favore|ci|mi|nuovamente|rapidamente|urgentemente|cortesemente|gentilmente|lei|voi|tu|ancora|poi|volermi|volerci|voler',
     pronouns: 'lo|la|li|le|questo|ciò|quello',
     reason:
-      'affinché|in modo da|in modo che|così da|così che|per poter|perché|poiché|dato che|visto che|altrimenti|prima che|appena|non appena|che deve|ma|grazie|in caso contrario|cosicché|così possiamo|dal momento che',
+      'affinché|in modo da|in modo che|così da|così che|per poter|perché|poiché|dato che|visto che|altrimenti|prima che|appena|non appena|che deve|ma|grazie|in caso contrario|cosicché|così possiamo|dal momento che|dopodiché|sennò|se no|dopo di che',
     negation: 'non|mai|niente',
     nothing: 'nulla|niente',
     polite: 'per favore|per cortesia|per piacere',
     modals: '',
-    be: 'essere',
+    be: 'essere|esserci|esserne|venire|risultare|essermi',
     condition: 'se|in caso',
     goal: 'per',
+    so: 'quindi|perciò|dunque|pertanto',
     finished: 'fatto|fatta|completato|completata|sì|ok',
     afterNoun: 'è|era|di|del|della|per',
     writer: '',
     you: '',
+    doForMe: 'mi|ci|me lo|ce lo|me la|ce la|gli|le',
+    beforeOrder: 'mi|ci|si|le|gli',
     and: 'e|ed',
     assigns: 'deve',
-    aside: 'se|quando|io|noi|il|la|ci',
-    high: 'urgente|urgenti|urgentemente|con urgenza|il prima possibile|quanto prima|al più presto|asap|critico|priorità alta|alta priorità|immediatamente|subito|molto importante|massima priorità|priorità: alta|con la massima urgenza|urgenza|tempestivamente|il più presto possibile|massima urgenza|senza indugio|nel più breve tempo possibile',
+    aside: 'se|quando|io|noi|il|la|ci|poi|dopo|oppure|e così',
+    high: 'urgente|urgenti|urgentemente|con urgenza|il prima possibile|quanto prima|al più presto|asap|critico|priorità alta|alta priorità|immediatamente|subito|molto importante|massima priorità|priorità: alta|con la massima urgenza|urgenza|tempestivamente|il più presto possibile|massima urgenza|senza indugio|nel più breve tempo possibile|urgentissimo|urgentissima|urgentissimi|prioritario|prioritaria|senza ritardo|immediato|immediata|appena possibile',
     medium: 'priorità media|priorità normale|priorità: media|priorità: normale|media priorità',
     low: 'senza fretta|non c’è fretta|nessuna fretta|non è urgente|quando ha tempo|quando hai tempo|quando può|quando puoi|bassa priorità|priorità bassa|con calma|prenditi il tuo tempo|priorità: bassa|niente di urgente|senza urgenza|nessuna urgenza|quando ha un momento|quando hai un momento|quando hai un minuto|quando ha un minuto|non urgente|con comodo|se hai tempo|nulla di urgente|si prenda il tempo',
     taskHeading:

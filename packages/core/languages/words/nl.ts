@@ -1,4 +1,6 @@
 import type { Language } from '../language.ts';
+import { combine } from '../words.ts';
+import { moreVerbs, verbs } from '../verbs/nl.ts';
 
 export const nl: Language = {
   code: 'nl',
@@ -39,6 +41,7 @@ export const nl: Language = {
     yesterday: 'gisteren|eergisteren',
     next: 'volgende|volgend|de volgende',
     coming: 'aanstaande|komende|komend|deze|dit|a.s.|aankomende|eerstkomende|deze komende',
+    comes: 'komende|aankomende|aanstaande|eerstkomende',
     last: 'vorige|afgelopen|vorig|laatste|jongstleden|jl',
     hour: 'uur|uren',
     day: 'dag|dagen|kalenderdagen',
@@ -70,6 +73,7 @@ export const nl: Language = {
     atHour: '',
     afternoon: '’s middags|’s avonds',
     weekdayPart: 'ochtend|middag|avond|nacht|morgen',
+    weekLater: 'over een week|over acht dagen',
     noon: '12 uur ’s middags|twaalf uur ’s middags|het middaguur|12 uur s middags',
     dayPart:
       'einde van de dag|eind van de dag|het einde van de dag|het eind van de dag|einde dag|eind vandaag|einde werkdag|sluitingstijd|’s ochtends|’s middags|’s avonds|ochtend|middag|avond|middernacht|nacht|einde van de werkdag|eind van de middag|het eind van de middag|het einde van de werkdag|dagdeel',
@@ -78,9 +82,10 @@ export const nl: Language = {
     to: 'tot|tot en met|t/m|en|naar|naar de|tot de|-',
     every:
       'elke|iedere|dagelijks|wekelijks|maandelijks|op maandagen|op dinsdagen|op woensdagen|op donderdagen|op vrijdagen|elk',
+    or: 'of',
   },
   cues: {
-    by: 'geldig tot|geldig tot en met|u heeft tot|je hebt tot|jullie hebben tot|heeft u tot|u hebt tot|tot en met|de tijd tot|uiterlijk|uiterlijk op|uiterlijk voor|uiterlijk tot|tot en met|t/m|niet later dan|niet later dan op|ten laatste|ten laatste op|deadline|deadline is|de deadline is|de uiterste datum is|uiterste datum|uiterste datum is|sluit op|sluiten op|sluitingsdatum|sluitingsdatum is|verloopt op|vervalt op|eindigt op|loopt af op|vervaldatum|vervaldatum is|te betalen voor|te voldoen voor|te voldoen uiterlijk|betaalbaar voor|inleverdatum|inleveren voor|aanmelden voor|reageren voor|graag voor|gelieve voor|termijn|termijn is|de termijn loopt af op|uiterste inleverdatum|uiterlijke datum|tot uiterlijk|binnen|eerder dan',
+    by: 'geldig tot|geldig tot en met|u heeft tot|je hebt tot|jullie hebben tot|heeft u tot|u hebt tot|tot en met|de tijd tot|uiterlijk|uiterlijk op|uiterlijk voor|uiterlijk tot|tot en met|t/m|niet later dan|niet later dan op|ten laatste|ten laatste op|deadline|deadline is|de deadline is|de uiterste datum is|uiterste datum|uiterste datum is|sluit op|sluiten op|sluitingsdatum|sluitingsdatum is|verloopt op|vervalt op|eindigt op|loopt af op|vervaldatum|vervaldatum is|betaalbaar voor|inleverdatum|termijn|termijn is|de termijn loopt af op|uiterste inleverdatum|uiterlijke datum|tot uiterlijk|binnen|eerder dan',
     until:
       'tot|geldig tot|geldig tot en met|tot aan|tot en met|voorafgaand aan|nog voor|voor|vóór|vóór de|voor het|tegen|loopt tot|moet voor',
     on: 'op|de|den|voor|deze|dit|is|is op|van|naar|in|om|op de|eind|komende|aanstaande|a.s.',
@@ -101,6 +106,11 @@ export const nl: Language = {
       'afwezig|niet op kantoor|met vakantie|op vakantie|gesloten|niet bereikbaar|weer bereikbaar|weer op kantoor|ziek|openingstijden|geopend|terug op|met verlof|buiten kantoor|niet aanwezig|bereikbaar',
     commit:
       'ik zal|wij zullen|we zullen|ik stuur|wij sturen|we sturen|ik kom|wij komen|we komen|ik kan|wij kunnen|we kunnen|ik verwacht|u ontvangt|je ontvangt|jullie ontvangen|wij leveren|we leveren|wordt geleverd|worden geleverd|ik ben dan|ik meld|u krijgt|je krijgt|ik bel u|ik bel je|wij nemen|we nemen|ik laat je|ik laat u|ontvangt u',
+    future: 'zal|zullen|wordt|worden|is … klaar|zijn … klaar',
+    state:
+      'blijft|blijven|beschikbaar|leverbaar|geldig|geldt|gelden|duurt|garantie|te zien|te koop|van kracht|loopt|verzekerd|raadplegen|toegankelijk|op voorraad|tentoongesteld|houdbaar',
+    offer:
+      'offerte|aanbieding|aanbod|korting|kortingscode|bon|code|tarief|voorstel|optie|reservering|uitnodiging|prijsopgave',
     coming: 'kom|komt|komen|bijwonen|uitgenodigd|uitnodigen',
     move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|gewijzigd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|verandert|wordt verplaatst|schuift op',
     instead: 'in plaats van|i.p.v.|niet|en niet|niet meer|niet op|in plaats van op',
@@ -109,44 +119,90 @@ export const nl: Language = {
   requests: {
     please:
       'alstublieft|alsjeblieft|svp|s.v.p.|aub|a.u.b.|graag|indien mogelijk|zo mogelijk|bedankt|dank u|dank je|ook|en|dan|even|alvast|eventjes|misschien|vriendelijk',
-    frames:
+    frames: [
       'worden verzocht|wordt verzocht|worden vriendelijk verzocht|kunnen we|zullen we|wees zo vriendelijk|ik zou u willen vragen|ik zou je willen vragen|kunt u alstublieft|kunt u|kun je alsjeblieft|kun je|kan je|kunnen jullie|kan u|zou u|zou u zo vriendelijk willen zijn om|zou je|zouden jullie|zou u kunnen|zou je kunnen|wilt u|wilt u alstublieft|wil je|wil je alsjeblieft|willen jullie|gelieve|graag|ik verzoek u|wij verzoeken u|we verzoeken u|u wordt verzocht|wij vragen u|we vragen u|ik vraag u|ik wil u vragen|ik wil je vragen|wij willen u vragen|we willen je vragen|mag ik u vragen|mag ik je vragen|mogen wij u verzoeken|u moet|je moet|jullie moeten|u dient|je dient|vergeet niet|vergeet u niet|denk eraan|denk eraan om|denkt u eraan|ik moet|we moeten|wij moeten|het zou fijn zijn als u|het zou fijn zijn als je|het zou mooi zijn als je|ik zou het op prijs stellen als u|ik zou het op prijs stellen als je|wij zouden het op prijs stellen als u|zorg ervoor dat|zorg dat|zou het mogelijk zijn|is het mogelijk|is het mogelijk om|zou het mogelijk zijn om|alstublieft|alsjeblieft|svp|aub|kan iemand|zou iemand|kunnen we|we zouden graag willen dat u|ik zou graag willen dat u|ik zou graag willen dat je|ik wil graag dat je|ik wil graag dat u|verzoeke|er moet|iemand moet|het is noodzakelijk|het is nodig om',
+      combine(
+        'kun|kan|zou|wil|zul|mag',
+        'je|jij|jullie|ik|iemand|jou',
+        '|alsjeblieft|ons|mij|me|misschien|even|ook|eventueel|mij even|ons even|willen|kunnen|er aan denken om',
+      ),
+      combine(
+        'kunt|kan|zou|zoudt|wilt|wil|mag',
+        'u',
+        '|alstublieft|ons|mij|misschien|ook|zo vriendelijk zijn|zo vriendelijk willen zijn om|zo goed willen zijn om|willen|kunnen',
+      ),
+      combine('kunnen|zouden|willen', 'jullie|we|wij', '|alsjeblieft|ons|mij|ook|willen|kunnen'),
+      combine(
+        'ik|wij|we',
+        'verzoek|verzoeken|vraag|vragen|nodig|nodigen|herinner|herinneren|wil|willen',
+        'u|je|jou|jullie',
+        '|om|vriendelijk|dan ook|vriendelijk om|uit om|graag|eraan|graag vragen|vragen|vragen om|verzoeken',
+      ),
+      combine('heb|heeft|hebben', 'je|u|jullie', 'tijd om|zin om|gelegenheid om|even tijd om'),
+      combine('zie|ziet|lukt het|durf', 'je|u', 'kans om|om|het aan om'),
+      combine(
+        'het zou|dat zou',
+        'fijn|mooi|handig|prettig|goed|leuk|geweldig',
+        'zijn als',
+        'je|u|jullie|iemand',
+      ),
+      combine(
+        'ik zou|wij zouden|we zouden',
+        'het',
+        'fijn vinden als|waarderen als|op prijs stellen als|prettig vinden als',
+        'je|u|jullie',
+      ),
+      'u zult|je zult|er dient|er moet nog|rest nog|wij wijzen u erop|denk er aan om|denk er om|vergeet niet om|vergeet alsjeblieft niet|u gelieve|gelieve ons|wees zo goed om|zorg jij dat|zorg jij ervoor dat|zorg jij voor|zorgt u dat|zorgt u ervoor dat|neem even de tijd om|het is de bedoeling dat je|het is de bedoeling dat u',
+    ].join('|'),
+    actionNouns:
+      'reactie reageren|antwoord antwoorden|akkoord bevestigen|terugkoppeling terugkoppelen|levering leveren|retour retourneren|toezending toezenden',
+    may: 'u kunt|je kunt|jullie kunnen|u mag|je mag|moeten|moet|dienen|dient',
     needs:
-      'we hebben nodig|wij hebben nodig|ik heb nodig|wij wachten op|we wachten op|ik wacht op|we wachten nog op|wij wachten nog op|ik wacht nog op|we missen nog|wij missen nog|wij ontvangen graag|we ontvangen graag|ik ontvang graag|graag ontvangen wij|graag ontvangen we|graag ontvang ik|graag ontvangst van|wij zien graag|we hebben|wij hebben|ik heb|wij verzoeken om|wij missen|er ontbreekt nog|er ontbreken nog',
+      'we hebben nodig|wij hebben nodig|ik heb nodig|wij wachten op|we wachten op|ik wacht op|we wachten nog op|wij wachten nog op|ik wacht nog op|we missen nog|wij missen nog|wij ontvangen graag|we ontvangen graag|ik ontvang graag|graag ontvangen wij|graag ontvangen we|graag ontvang ik|graag ontvangst van|wij zien graag|we hebben|wij hebben|ik heb|wij verzoeken om|wij missen|er ontbreekt nog|er ontbreken nog|we zouden graag … ontvangen|graag ontvangen wij nog|wij verzoeken u om|we vragen om|wij hebben behoefte aan|we hebben nog|wij hebben nog|ik mis nog|mij ontbreekt|ons ontbreekt|we willen graag|wij willen graag|we zien graag|ik zie graag|nog nodig is|nog nodig zijn|wij wachten op uw',
     provide: 'Sturen',
-    passive: 'moet|moeten|dient te worden|dienen te worden|moet worden|moeten worden',
+    passive:
+      'moet|moeten|dient te worden|dienen te worden|moet worden|moeten worden|dient te zijn|dienen te zijn|moet zijn|moeten zijn|moet … worden|hoort te worden|zou moeten worden|dient',
     courtesy:
       'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard',
     generic:
       'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen',
-    verbs:
-      'lenen|sturen|stuur|stuurt|opsturen|toesturen|terugsturen|bevestigen|bevestig|bevestigt|controleren|controleer|nakijken|nalezen|kijk|tekenen|teken|ondertekenen|onderteken|goedkeuren|keur|antwoorden|antwoord|reageren|reageer|bellen|bel|belt|boeken|boek|bestellen|bestel|bestelt|betalen|betaal|betaalt|voldoen|overmaken|maak|maakt|voorbereiden|bereid|aanleveren|lever|levert|leveren|indienen|dien|dient in|invullen|vul|vult|bijwerken|werk|uploaden|upload|doorsturen|delen|deel|deelt|regelen|regel|regelt|organiseren|organiseer|meenemen|meebrengen|neem|neemt|brengen|breng|brengt|kopen|koop|halen|haal|geven|geef|geeft|maken|schrijven|schrijf|afronden|rond|afmaken|contact opnemen|vragen|vraag|informeren|informeer|laten weten|laat|doorgeven|opruimen|ruim|schoonmaken|repareren|repareer|vervangen|vervang|verlengen|verleng|registreren|registreer|aanmelden|meld|meldt|melden|printen|print|afdrukken|scannen|scan|kopiëren|ophalen|meten|meet|tellen|tel|testen|test|installeren|installeer|verwijderen|verwijder|toevoegen|voeg|wijzigen|wijzig|aanpassen|pas|corrigeren|corrigeer|sluiten|sluit|openen|open|lezen|lees|leest|zoeken|zoek|kiezen|kies|beslissen|zetten|zet|leggen|leg|helpen|help|bijwonen|komen|kom|komt|bezoeken|bezoek|inspecteren|inspecteer|fotograferen|fotografeer|labelen|label|opstellen|stel|stelt|berekenen|bereken|vertalen|vertaal|redigeren|publiceren|publiceer|aankondigen|uitnodigen|nodig|reserveren|reserveer|annuleren|annuleer|verplaatsen|herinneren|herinner|opvolgen|archiveren|archiveer|verrekenen|vergoeden|factureren|offreren|beoordelen|beoordeel|plannen|plan|bespreken|bespreek|afstemmen|zorgen|zorg|bewaren|bewaar|water geven|voeren|uitzetten|rapporteren|aangeven|beschrijven|uitleggen|verstrekken|verstrek|verwerken|verwerk|inplannen|tellen|nemen|sorteren|sorteer|verzamelen|verzamel|inpakken|pak|invoeren|voer|doorlezen|checken|check|maken|terugbrengen|inleveren|retourneren|retourneer|samenvatten|opvragen|opzoeken|uitzoeken|nabellen|schoonmaken|opnemen|doen|doe|verzenden|verzend|mailen|mail|bezorgen|afspreken|ondernemen|opleveren|voorleggen|opgeven|nagaan|schilderen',
-    forms: '',
+    verbs,
+    moreVerbs,
+    homographs:
+      'bel|plan|test|werk|koop|vraag|antwoord|boek|deel|mail|les|zorg|label|print|scan|regel|leen|meet|stuur|dien',
+    determiners:
+      'de|het|een|mijn|jouw|je|uw|onze|ons|hun|haar|zijn|deze|dit|die|dat|alle|elke|beide|twee|drie|mij|me|hem|hen|ze|het|even|graag|a.u.b.|aub',
+    forms: 'doe doen|doet doen|ga gaan|gaat gaan|zie zien|sta staan',
+    participles:
+      'gedaan doen|gebracht brengen|gekocht kopen|gezonden zenden|gestuurd sturen|geschreven schrijven|ondertekend ondertekenen|ingevuld invullen|ingeleverd inleveren|ingediend indienen|teruggestuurd terugsturen|betaald betalen|overgemaakt overmaken|voldaan voldoen|aangeleverd aanleveren|bevestigd bevestigen|gecontroleerd controleren|nagekeken nakijken|goedgekeurd goedkeuren|opgehaald ophalen|teruggebracht terugbrengen|doorgegeven doorgeven|opgestuurd opsturen|toegestuurd toesturen|bijgewerkt bijwerken|vervangen vervangen|ontvangen ontvangen|getekend tekenen|geretourneerd retourneren|afgegeven afgeven|vrijgemaakt vrijmaken|opgeruimd opruimen|aangevuld aanvullen|aangevraagd aanvragen|besteld bestellen|geleverd leveren|gereserveerd reserveren|geboekt boeken|gemaild mailen|verstuurd versturen|verzonden verzenden|ingestuurd insturen|afgerond afronden|afgehandeld afhandelen|aangemeld aanmelden|uitgevoerd uitvoeren|opgelost oplossen|gerepareerd repareren|schoongemaakt schoonmaken|klaargezet klaarzetten',
     compounds: true,
     verbLast: true,
     particles:
-      'terug|op|in|aan|af|mee|uit|door|toe|bij|na|over|klaar|voor|vast|goed|samen|schoon|weg|langs|langs',
-    indirect: 'ons|mij|me|hem|haar|hen|u|je|jullie|aan ons|aan mij|naar ons|naar mij',
+      'terug|op|in|aan|af|mee|uit|door|toe|bij|na|over|klaar|voor|vast|goed|samen|schoon|weg|langs|langs|vrij|thuis|leeg|dicht|open|los|rond|tegen|bijeen|bekend|beschikbaar|gereed|veilig|weer|deel|kennis|neer|heen|achter|onder',
+    indirect: 'ons|mij|me|hem|haar|hen|u|je|jullie|aan ons|aan mij|naar ons|naar mij|zich',
     fillers:
-      'alstublieft|alsjeblieft|ook|nog|even|eens|graag|ons|mij|me|aub|svp|om|te|direct|z.s.m.|zo spoedig mogelijk|nu|dan|alvast|hiervoor|eventueel|allemaal',
+      'alstublieft|alsjeblieft|ook|nog|even|eens|graag|ons|mij|me|aub|svp|om|te|direct|z.s.m.|zo spoedig mogelijk|nu|dan|alvast|hiervoor|eventueel|allemaal|zich',
     pronouns: 'het|deze|dit|dat|die|ze',
     reason:
-      'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen',
+      'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen|of anders|of we|of ik',
     negation: 'niet|geen|nooit',
     nothing: 'niets',
-    polite: 'alstublieft|alsjeblieft|svp|aub',
+    polite: 'alstublieft|alsjeblieft|svp|aub|even|eens|gelieve',
     modals: 'kunt|kunnen|kan|kon|zou|zouden|wilt|wil|willen|mogen',
-    be: 'worden',
+    be: 'worden|zijn|te worden|te zijn',
     condition: 'als|indien|mocht',
     goal: 'om',
+    so: 'dus|daarom|derhalve',
     finished: 'gedaan|afgerond|klaar|gereed|ja|ok',
     afterNoun: 'is|was|van|voor',
     writer: 'ik|wij|we',
     you: 'u',
+    doForMe: '',
+    beforeOrder: '',
     and: 'en',
     assigns: 'moet|zal',
-    aside: 'als|wanneer|indien|ik|wij|we|hij|zij|ze|het|de',
-    high: 'dringend|spoed|urgent|zo snel mogelijk|zo spoedig mogelijk|z.s.m.|zsm|asap|kritiek|hoge prioriteit|prioriteit: hoog|onmiddellijk|direct nodig|zeer belangrijk|hoogste prioriteit|met spoed|per direct|prioriteit hoog|haast|topprioriteit|onverwijld|met grote spoed|per omgaande',
+    aside: 'als|wanneer|indien|ik|wij|we|hij|zij|ze|het|de|daarna|dan|vervolgens|later|en dan',
+    high: 'dringend|spoed|urgent|zo snel mogelijk|zo spoedig mogelijk|z.s.m.|zsm|asap|kritiek|hoge prioriteit|prioriteit: hoog|onmiddellijk|direct nodig|zeer belangrijk|hoogste prioriteit|met spoed|per direct|prioriteit hoog|haast|topprioriteit|onverwijld|met grote spoed|per omgaande|urgentie|prioritair|spoedeisend|spoedig|met voorrang|meteen|zonder uitstel|dringendst|hoogdringend|ten spoedigste',
     medium:
       'gemiddelde prioriteit|normale prioriteit|prioriteit: normaal|prioriteit: gemiddeld|prioriteit normaal|prioriteit: middel',
     low: 'geen haast|geen spoed|niet dringend|niet urgent|wanneer u tijd heeft|wanneer je tijd hebt|als je tijd hebt|als u tijd heeft|lage prioriteit|prioriteit: laag|neem de tijd|op uw gemak|op je gemak|geen haast bij|rustig aan|prioriteit laag|heeft geen haast|wanneer het uitkomt|als het uitkomt|als je een minuutje hebt|wanneer je een momentje hebt|als je even tijd hebt|haast is er niet|zonder haast|er is geen haast|als je een moment hebt',
@@ -162,7 +218,7 @@ export const nl: Language = {
   },
   mail: {
     greeting:
-      'beste|geachte|hallo|hoi|dag|goedemorgen|goedemiddag|goedenavond|lieve|hi|hey|allen|beste allemaal|ha',
+      'beste|geachte|hallo|hoi|dag|goedemorgen|goedemiddag|goedenavond|lieve|hi|hey|allen|beste allemaal|ha|morgen|goeiemorgen',
     signOff:
       'met vriendelijke groet|met vriendelijke groeten|vriendelijke groeten|vriendelijke groet|groeten|groet|hartelijke groeten|hartelijke groet|mvg|bedankt|dank u wel|dank je wel|alvast bedankt|met dank|tot ziens|hoogachtend|liefs|met hartelijke groet|beste groeten|gr|met groet|hartelijk dank|veel dank|tot dan|alvast dank|met vr. gr.|dank alvast|fijne dag|prettig weekend|dank en groet',
     signOffFrom: 'uit|van',

@@ -1,4 +1,6 @@
 import type { Language } from '../language.ts';
+import { combine } from '../words.ts';
+import { moreVerbs, verbs } from '../verbs/pt.ts';
 
 export const pt: Language = {
   code: 'pt',
@@ -47,6 +49,7 @@ export const pt: Language = {
     yesterday: 'ontem|anteontem',
     next: 'próximo|próxima|próximos|seguinte|da próxima semana|que vem',
     coming: 'este|esta|nesta|neste|desta|deste|corrente|do corrente|essa|nessa|esse|nesse',
+    comes: 'que vem',
     last: 'passado|passada|último|última',
     hour: 'hora|horas',
     day: 'dia|dias|dias corridos|dias de calendário',
@@ -79,17 +82,19 @@ export const pt: Language = {
     atHour: 'às|as|pelas|antes das|até às',
     afternoon: 'da tarde|da noite',
     weekdayPart: '',
+    weekLater: 'a oito dias|a oito',
     noon: 'meio-dia|meio dia',
     dayPart:
       'fim do dia|final do dia|o fim do dia|o final do dia|ao fim do dia|fim do expediente|final do expediente|de manhã|à tarde|à noite|manhã|tarde|noite|meia-noite|da manhã|da tarde|da noite|fecho',
     weekNumber: 'semana|semana n.º|semana número',
     from: 'de|do dia|entre|entre os dias|desde|a partir de',
-    to: 'a|ao dia|até|até ao dia|e|para|-',
+    to: 'a|ao dia|até|até ao dia|e|para|-|para o dia|para dia',
     every:
-      'cada|todos os|todas as|diário|semanal|mensal|às segundas|às terças|às quartas|às quintas|às sextas|diariamente',
+      'cada|todos os|todas as|diário|semanal|mensal|às segundas|às terças|às quartas|às quintas|às sextas|diariamente|de dois|de duas|de três|de quatro|de cinco|de seis|de sete|de oito|de dez|de quinze',
+    or: 'ou',
   },
   cues: {
-    by: 'válido até|válida até|tem até|tens até|têm até|até|até ao|até o|até a|até à|até ao dia|até o dia|até dia|até ao final|até o fim|até às|antes de|antes do|antes do dia|antes da|o mais tardar|o mais tardar até|o mais tardar em|no máximo até|no máximo|no mais tardar|impreterivelmente até|até no máximo|data limite|data-limite|a data limite é|data limite é|o prazo é|o prazo termina em|o prazo termina no dia|o prazo termina a|o prazo acaba em|o prazo vai até|prazo até|prazo|prazo final|prazo de entrega|vence em|vence no dia|vence a|vence dia|vencimento em|vencimento|expira em|expira a|expira no dia|termina em|termina a|termina no dia|encerra em|encerra a|encerram-se em|encerram a|não depois de|pagável até|a pagar até|com vencimento em|entregar até|confirmar até|para entrega até|no prazo de|em até',
+    by: 'válido até|válida até|tem até|tens até|têm até|até|até ao|até o|até a|até à|até ao dia|até o dia|até dia|até ao final|até o fim|até às|antes de|antes do|antes do dia|antes da|o mais tardar|o mais tardar até|o mais tardar em|no máximo até|no máximo|no mais tardar|impreterivelmente até|até no máximo|data limite|data-limite|a data limite é|data limite é|o prazo é|o prazo termina em|o prazo termina no dia|o prazo termina a|o prazo acaba em|o prazo vai até|prazo até|prazo|prazo final|prazo de entrega|vence em|vence no dia|vence a|vence dia|vencimento em|vencimento|expira em|expira a|expira no dia|termina em|termina a|termina no dia|encerra em|encerra a|encerram-se em|encerram a|não depois de|pagável até|com vencimento em|no prazo de|em até',
     until: 'válido até|válida até|dentro de|antes que|para|para o dia',
     on: 'em|no|na|no dia|dia|de|do|da|a|ao|é|é o dia|é no dia|para o dia|esta|este|nesta|neste|às|até',
     latest:
@@ -109,28 +114,54 @@ export const pt: Language = {
       'ausente|fora do escritório|de férias|fechado|fechada|encerrado|encerrada|encerrados|indisponível|estarei de volta|estou de volta|de volta no dia|horário de funcionamento|horário de atendimento|aberto|aberta|de baixa|de licença|regresso|não estarei|estarei fora',
     commit:
       'vou|vamos|enviarei|enviaremos|envio-lhe|envio-te|posso|podemos|prevemos|receberá|receberão|receberás|entregaremos|estarei|estaremos|será entregue|será enviado|será enviada|informaremos|voltarei|responderemos|contactaremos|passarei|ligarei|irei|iremos|serão entregues',
+    future: 'será|serão|estará|estarão|vai ser|vão ser|fica|ficam|ficará|ficarão',
+    state:
+      'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado',
+    offer: 'oferta|orçamento|proposta|desconto|vale|código|tarifa|opção|reserva|convite|promoção|cotação',
     coming: 'vir|venha|vem|participar|convidar|convidamos|convidados',
-    move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|alterado|alterada|mudou|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade',
+    move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|alterado|alterada|mudou|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade|alargado|alargada|dilatado|dilatada',
     instead: 'em vez de|em lugar de|e não|ao invés de|não no dia|e não no|e não na',
     lift: 'já não é necessário|já não precisa|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado',
   },
   requests: {
     please:
       'por favor|se possível|obrigado|obrigada|muito obrigado|muito obrigada|também|além disso|e|depois|então|desde já|se puder|gentilmente|pf|p.f.|já agora',
-    frames:
+    frames: [
       'pedimos … que|solicita-se … que|peço … que|podias|podia|podíamos|podemos|poderíamos|solicita-se|pede-se|solicitamos a vossa excelência que|faça favor de|por favor|poderia por favor|poderia|poderiam|podia|podiam|podes por favor|podes|pode por favor|pode|podem|poderias|favor|queira|queiram|peço que|pedimos que|peço-lhe que|pedimos-lhe que|peço-te que|pedia que|pedia-lhe que|pedia-te que|pedia o favor de|peço o favor de|solicitamos que|solicito que|agradeço que|agradecemos que|agradecia que|agradecíamos que|agradeceria que|agradeceríamos que|gostaria que|gostaríamos que|preciso que|precisamos que|preciso de que|quero que|deve|devem|deves|devemos|tem de|têm de|tens de|tem que|têm que|tens que|temos de|temos que|tenho de|tenho que|é preciso|é necessário|não se esqueça de|não te esqueças de|não se esqueçam de|lembre-se de|lembra-te de|não esqueça de|não esquecer de|seria possível|é possível|será possível|teria a amabilidade de|faça o favor de|faz o favor de|certifique-se de|certifica-te de|alguém pode|alguém poderia|gostaria de lhe pedir que|gostaria de pedir que|gostaria de pedir para|peço para|pedimos para|convidamos a|importa-se de|importas-te de|há que|convém|você poderia|você pode|vocês podem|vocês poderiam|consegue|consegues|conseguem|falta',
+      combine(
+        'peço|pedimos|solicito|solicitamos|agradeço|agradecemos|agradecia|agradecíamos|agradeceria|agradeceríamos|rogamos|rogo|pedia|pedíamos|pediria|pediríamos|lembro|lembramos|recomendo|recomendamos',
+        '|-lhe|-lhes|-vos|-te|-lhe também',
+        'que|para|o favor de|que nos|que me',
+      ).replaceAll(' -', '-'),
+      combine(
+        'pode|podem|podes|podia|podiam|podias|poderia|poderiam|poderias|consegue|conseguem|consegues|conseguia|conseguias|queres|quererias|importa-se de|importas-te de|importam-se de|importava-se de|importavas-te de',
+        '|por favor|você|vocês|alguém|fazer o favor de',
+      ),
+      'alguém consegue|tens tempo de|tem tempo de|encarregas-te de|encarrega-se de|ficas de|falta|resta|só falta|ficou por|está por|haverá que|convém|é favor|é favor de|façam o favor de|façam favor de|queira por favor|queiram por favor|queira fazer o favor de|deverá|deverão|deverás|deveria|deveriam|deverias|devíamos|terá de|terão de|terá que|terão que|terás de|tem a amabilidade de|tenha a bondade de|tenha a amabilidade de|seja tão amável de|vê se consegues|vejam se conseguem|veja se consegue|é importante|é fundamental|é imprescindível|não se esqueçam|lembrem-se de|recorde-se de|precisava que|precisávamos que|precisaria que|gostava que|gostávamos que|era bom que|seria bom que|dava-me jeito que|convidamo-lo a|convidamo-la a|convidamos a|convidamo-los a|convido-o a|convido-a a',
+      'passe a|passa a|passem a|passem para|venha|venham|vá|vão',
+    ].join('|'),
+    actionNouns:
+      'envio enviar|entrega entregar|pagamento pagar|assinatura assinar|resposta responder|devolução devolver|remessa remeter|revisão rever|inscrição inscrever|preenchimento preencher',
+    may: '',
     needs:
-      'precisamos de|precisamos do|precisamos da|precisamos dos|precisamos das|preciso de|preciso do|preciso da|preciso dos|preciso das|necessitamos de|necessitamos do|necessitamos da|necessito de|aguardamos|aguardo|estamos à espera de|estamos à espera da|estamos à espera do|falta-nos|faltam-nos|ainda falta|ainda faltam|solicitamos o envio de|solicitamos o envio da|solicitamos o envio do|solicitamos o envio dos|solicitamos|solicito o envio de|ainda precisamos de|gostaríamos de receber|estamos a aguardar|estamos aguardando|continuamos à espera de',
+      'precisamos de|precisamos do|precisamos da|precisamos dos|precisamos das|preciso de|preciso do|preciso da|preciso dos|preciso das|necessitamos de|necessitamos do|necessitamos da|necessito de|aguardamos|aguardo|estamos à espera de|estamos à espera da|estamos à espera do|falta-nos|faltam-nos|ainda falta|ainda faltam|solicitamos o envio de|solicitamos o envio da|solicitamos o envio do|solicitamos o envio dos|solicitamos|solicito o envio de|ainda precisamos de|gostaríamos de receber|estamos a aguardar|estamos aguardando|continuamos à espera de|precisávamos de|precisava de|necessitamos|necessito|agradecemos o|agradecemos a|agradecemos os|agradecemos as|agradeço o|agradeço a|agradecíamos o|agradecíamos a|solicitamos o|solicitamos a|solicita-se o|solicita-se a|pedimos o|pedimos a|pede-se o|pede-se a|faz-nos falta|fazem-nos falta|é necessário o|é necessária a|estamos à espera dos|ficamos à espera de|aguardamos o|aguardamos a|aguardamos os|aguardamos as',
     provide: 'Enviar',
     passive:
-      'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser',
+      'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser|deve ser-nos|deverá ser-nos|devem ser-nos|deverão ser-nos|terá de ser|terão de ser|tem de ser-nos|deveria ser|deveriam ser|deve estar|deverá estar',
     courtesy:
       'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência',
     generic:
       'dizer|diz|diga|responder|responda|tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver',
-    verbs:
-      'encomendar|esteja|estejam|enviar|envie|enviem|envia|enviar-nos|enviar-me|envie-nos|envie-me|devolver|devolva|devolvam|devolve|confirmar|confirme|confirmem|confirma|rever|reveja|revê|revisar|revise|verificar|verifique|verifiquem|verifica|assinar|assine|assinem|assina|aprovar|aprove|aprova|responder|responda|responde|ligar|ligue|liga|telefonar|telefone|reservar|reserve|reserva|encomendar|encomende|pedir|peça|pede|pagar|pague|paga|efetuar|efetue|preparar|prepare|preparem|prepara|fornecer|forneça|submeter|submeta|submete|completar|complete|preencher|preencha|preenche|atualizar|atualize|atualiza|carregar|carregue|reencaminhar|reencaminhe|encaminhar|encaminhe|encaminha|partilhar|partilhe|compartilhar|compartilhe|organizar|organize|organiza|trazer|traga|traz|comprar|compre|compra|dar|dê|dá|fazer|faça|faz|façam|redigir|redija|escrever|escreva|escreve|terminar|termine|acabar|acabe|entregar|entregue|entreguem|entrega|transferir|transfira|contactar|contacte|contacta|contatar|contate|perguntar|pergunte|pergunta|informar|informe|informem|informa|dizer|diga|diz|indicar|indique|indiquem|indica|comunicar|comunique|arrumar|arrume|arruma|limpar|limpe|limpa|reparar|repare|consertar|conserte|substituir|substitua|trocar|troque|troca|renovar|renove|renova|registar|registe|registrar|registre|inscrever|imprimir|imprima|imprime|digitalizar|digitalize|digitaliza|copiar|copie|recolher|recolha|levantar|levante|buscar|busque|medir|meça|mede|contar|conte|testar|teste|testa|instalar|instale|remover|remova|eliminar|elimine|apagar|apague|adicionar|adicione|acrescentar|acrescente|alterar|altere|altera|corrigir|corrija|corrige|fechar|feche|fecha|abrir|abra|abre|ler|leia|lê|ver|veja|vê|procurar|procure|procura|escolher|escolha|escolhe|selecionar|decidir|decida|pôr|ponha|põe|colocar|coloque|coloca|deixar|deixe|deixa|ajudar|participar|participe|vir|venha|vem|visitar|visite|inspecionar|fotografar|fotografe|etiquetar|etiquete|elaborar|elabore|elabora|calcular|calcule|traduzir|traduza|traduz|editar|publicar|publique|publica|anunciar|convidar|convide|convida|cancelar|cancele|cancela|adiar|lembrar|acompanhar|arquivar|arquive|liquidar|liquide|reembolsar|faturar|avaliar|avalie|planear|planeie|planejar|discutir|finalizar|finalize|validar|valide|valida|garantir|guardar|guarde|regar|regue|rega|desligar|avisar|avise|avisa|especificar|descrever|explicar|emitir|emita|processar|tratar|trate|trata|retirar|retire|remeter|remeta|anexar|anexe|anexa|juntar|junte|convocar|convoque|marcar|marque|marca|agendar|agende|agenda|gerir|solicitar|solicite|resumir|resuma|disponibilizar|disponibilize|realizar|realize|proceder|proceda|propor|proponha|obter|obtenha|descarregar|mandar|mande|manda|mandar-me|passar|passe|levar|leve|leva|facultar|faculte',
-    forms: '',
+    verbs,
+    moreVerbs,
+    homographs:
+      'conta|visita|compra|reserva|entrega|copia|troca|marca|fatura|junta|procura|informe|teste|testa|completa|publica|trata|valida|agenda|limpa|levante|conte|passe',
+    determiners:
+      'o|a|os|as|um|uma|uns|umas|meu|minha|meus|minhas|teu|tua|teus|tuas|seu|sua|seus|suas|nosso|nossa|nossos|nossas|este|esta|estes|estas|esse|essa|todos|todas|todo|toda|cada|dois|três|nos|me|lhe|ao|à',
+    forms:
+      'faça fazer|faz fazer|façam fazer|faças fazer|diga dizer|digam dizer|digas dizer|diz dizer|traga trazer|tragam trazer|tragas trazer|traz trazer|veja ver|vejam ver|vejas ver|vê ver|reveja rever|revejam rever|revejas rever|revê rever|leia ler|leiam ler|leias ler|lê ler|peça pedir|peçam pedir|peças pedir|meça medir|ponha pôr|ponham pôr|põe pôr|proponha propor|proponham propor|disponha dispor|reponha repor|venha vir|venham vir|vem vir|tenha ter|obtenha obter|obtenham obter|mantenha manter|mantenham manter|esteja estar|estejam estar|dê dar|deem dar|dá dar|ouça ouvir|planeie planear|traduz traduzir|conduz conduzir|produz produzir|reduz reduzir',
+    participles:
+      'feito fazer|feita fazer|feitos fazer|dito dizer|escrito escrever|escrita escrever|posto pôr|entregue entregar|entregues entregar|pago pagar|paga pagar|pagos pagar|pagas pagar|aceite aceitar|visto ver|revisto rever|revista rever|aberto abrir|impresso imprimir|impressa imprimir|inscrito inscrever|subscrito subscrever|subscrita subscrever|ganho ganhar|gasto gastar|limpo limpar|limpa limpar',
     compounds: false,
     verbLast: false,
     particles: '',
@@ -139,22 +170,25 @@ export const pt: Language = {
       'também|já|por favor|nos|me|lhe|novamente|rapidamente|você|urgentemente|ainda|então|que|te|se|o mais',
     pronouns: 'o|a|os|as|isto|isso|ele|ela',
     reason:
-      'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|antes que|assim que|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado',
+      'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|antes que|assim que|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado|depois disso|se não',
     negation: 'não|nunca|nada',
     nothing: 'nada',
     polite: 'por favor|pf',
     modals: '',
-    be: 'ser',
+    be: 'ser|ser-nos|ser-me|estar',
     condition: 'se|caso',
     goal: 'para',
+    so: 'por isso|portanto|por tal',
     finished: 'feito|feita|concluído|concluída|sim|ok',
     afterNoun: 'é|foi|de|do|da|para',
     writer: '',
     you: '',
+    doForMe: 'tu|me|nos',
+    beforeOrder: '',
     and: 'e',
     assigns: 'deve|vai',
-    aside: 'se|quando|eu|nós|o|a|nos',
-    high: 'urgente|urgentes|urgentemente|com urgência|o mais rápido possível|o mais rapidamente possível|o quanto antes|quanto antes|asap|crítico|prioridade alta|alta prioridade|imediatamente|de imediato|muito importante|máxima prioridade|prioridade: alta|com a máxima brevidade|logo que possível|assim que possível|o mais brevemente possível|urgência|com a maior brevidade|prioridade máxima|o mais depressa possível',
+    aside: 'se|quando|eu|nós|o|a|nos|depois|e assim',
+    high: 'urgente|urgentes|urgentemente|com urgência|o mais rápido possível|o mais rapidamente possível|o quanto antes|quanto antes|asap|crítico|prioridade alta|alta prioridade|imediatamente|de imediato|muito importante|máxima prioridade|prioridade: alta|com a máxima brevidade|logo que possível|assim que possível|o mais brevemente possível|urgência|com a maior brevidade|prioridade máxima|o mais depressa possível|urgentíssimo|urgentíssima|prioritário|prioritária|sem demora|inadiável|o quanto antes possível',
     medium: 'prioridade média|prioridade normal|prioridade: média|prioridade: normal|média prioridade',
     low: 'sem pressa|não há pressa|não é urgente|quando tiver tempo|quando tiveres tempo|quando puder|quando puderes|baixa prioridade|prioridade baixa|leve o seu tempo|prioridade: baixa|nada urgente|sem urgência|quando tiver um momento|quando tiveres um momento|quando tiver um tempinho|não tem pressa|não é nada urgente|quando der|sem nenhuma pressa|com calma|quando for possível|não urgente',
     taskHeading:

@@ -1,4 +1,6 @@
 import type { Language } from '../language.ts';
+import { combine } from '../words.ts';
+import { moreVerbs, verbs } from '../verbs/sv.ts';
 
 export const sv: Language = {
   code: 'sv',
@@ -47,6 +49,7 @@ export const sv: Language = {
     yesterday: 'igår|i går|i förrgår',
     next: 'nästa|nästkommande',
     coming: 'denna|den här|kommande|nu på|på',
+    comes: 'kommande',
     last: 'förra|senaste|föregående|i',
     hour: 'timme|timmar|timmen|tim',
     day: 'dag|dagar|dagen|kalenderdagar',
@@ -78,17 +81,19 @@ export const sv: Language = {
     atHour: 'kl|kl.|klockan',
     afternoon: 'på kvällen|på eftermiddagen',
     weekdayPart: 'kväll|morgon|förmiddag|eftermiddag',
-    noon: 'lunch|mitt på dagen|middagstid|klockan tolv|kl. tolv',
+    weekLater: 'om en vecka|åtta dagar',
+    noon: 'mitt på dagen|middagstid|klockan tolv|kl. tolv',
     dayPart:
-      'slutet av dagen|slutet på dagen|dagens slut|arbetsdagens slut|stängning|på morgonen|på förmiddagen|på eftermiddagen|på kvällen|förmiddag|eftermiddag|kväll|morgon|natt|midnatt|under dagen|förmiddagen|eftermiddagen|kvällen|morgonen',
+      'slutet av dagen|slutet på dagen|dagens slut|arbetsdagens slut|stängning|på morgonen|på förmiddagen|på eftermiddagen|på kvällen|förmiddag|eftermiddag|kväll|morgon|natt|midnatt|under dagen|förmiddagen|eftermiddagen|kvällen|morgonen|lunch|lunchtid|vid lunch',
     weekNumber: 'vecka|v|v.',
     from: 'från|mellan|mellan den|från den|från och med',
     to: 'till|till den|och|och den|till och med|t.o.m.|-',
     every:
       'varje|alla|dagligen|veckovis|månadsvis|på måndagar|på tisdagar|på onsdagar|på torsdagar|på fredagar|måndagar|vardagar',
+    or: 'eller',
   },
   cues: {
-    by: 'giltig till|giltigt till|giltig till och med|gäller till|du har till|ni har till|har tid till|du har på dig till|ni har på er till|senast|senast den|senast på|senast till|senast kl|allra senast|allra senast den|före|före den|innan|innan den|inte senare än|inte senare än den|förfaller|förfaller den|förfallodag|förfallodatum|sista dag|sista dagen är|sista datum|sista dag är|sista datum är|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista anmälningsdag är|sista ansökningsdag är|sista svarsdag är|sista inlämningsdag är|sista betalningsdag|sista betalningsdag är|deadline|deadline är|deadline den|stänger den|stänger|går ut den|går ut|löper ut den|löper ut|upphör den|att betala senast|betalas senast|osa|osa senast|o.s.a. senast|svar senast|svara senast|tidsfrist|tidsfristen är|tidsfristen går ut|inom|lämnas in senast|är klar den|i god tid före',
+    by: 'giltig till|giltigt till|giltig till och med|gäller till|du har till|ni har till|har tid till|du har på dig till|ni har på er till|senast|senast den|senast på|senast till|senast kl|allra senast|allra senast den|före|före den|innan|innan den|inte senare än|inte senare än den|förfaller|förfaller den|förfallodag|förfallodatum|sista dag|sista dagen är|sista datum|sista dag är|sista datum är|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista anmälningsdag är|sista ansökningsdag är|sista svarsdag är|sista inlämningsdag är|sista betalningsdag|sista betalningsdag är|deadline|deadline är|deadline den|stänger den|stänger|går ut den|går ut|löper ut den|löper ut|upphör den|osa|osa senast|o.s.a. senast|tidsfrist|tidsfristen är|tidsfristen går ut|inom|är klar den|i god tid före|gäller till och med',
     until:
       'giltig till|giltigt till|giltig till och med|gäller till|tills|gäller till och med|t.o.m.|till|till den|fram till|fram till den|till och med',
     on: 'den|på|till|för|nu på|är|är den|av|i|om|kl|klockan|nästa|till den|vid',
@@ -109,6 +114,11 @@ export const sv: Language = {
       'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|är tillbaka|tillbaka på kontoret|tillbaka den|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna',
     commit:
       'jag kommer att|vi kommer att|jag skickar|vi skickar|jag återkommer|vi återkommer|jag kan|vi kan|jag räknar med|du får|ni får|du kommer att|ni kommer att|vi levererar|jag levererar|levereras den|jag är tillbaka|jag ringer|vi hör av oss|jag hör av mig|skickas till|jag ska|vi ska|jag kommer|vi kommer|jag lämnar|vi lämnar',
+    future: 'kommer att|blir|är klar|är klara|finns',
+    state:
+      'förblir|tillgänglig|tillgängligt|tillgängliga|giltig|giltigt|giltiga|gäller|pågår|varar|garanti|garantin|visas|till salu|i kraft|försäkrad|finns kvar|kvarstår|slut|i lager|löper|hållbar',
+    offer:
+      'erbjudande|erbjudandet|offert|offerten|rabatt|rabattkod|kupong|kod|pris|förslag|option|bokning|inbjudan|anbud',
     coming: 'komma|kom|delta|välkommen|välkomna|inbjuder|inbjuden',
     move: 'flyttat|flyttad|flyttats|flyttas|skjuts upp|skjutits upp|uppskjutet|uppskjuten|senarelagd|senarelagt|förlängd|förlängt|förlängs|förlängts|tidigarelagd|tidigarelagt|ändrat|ändrad|ändrats|nytt datum|ny deadline|ny tidsfrist|rättelse|hellre|nu är|är nu|blir nu|i stället|byter|menade|ändras',
     instead: 'i stället för|istället för|inte|och inte|snarare än|i stället för den',
@@ -117,44 +127,87 @@ export const sv: Language = {
   requests: {
     please:
       'vänligen|snälla|tack|om möjligt|gärna|tack på förhand|också|även|och|sedan|då|är du snäll|om du kan|om ni kan|så|lite|bara',
-    frames:
+    frames: [
       'ombeds|ombeds att|uppmanas att|skulle vi kunna|ska vi|vi uppmanar er att|jag vill be dig att|jag vill be dig|vi vill be er att|vi vill be er|jag skulle behöva att du|vänligen|var vänlig och|var vänlig att|var snäll och|kan du vara snäll och|kan du snälla|snälla|kan du|kan ni|skulle du kunna|skulle ni kunna|kunde du|kunde ni|skulle du vilja|skulle ni vilja|vill du|vill ni|jag ber dig|jag ber er|vi ber dig|vi ber er|jag ber dig att|vi ber dig att|jag ber er att|vi ber er att|du ombeds|ni ombeds|du ombeds att|ni ombeds att|jag skulle vilja be dig|jag skulle vilja be er|jag skulle vilja be dig att|vi skulle vilja be er att|vi skulle vilja be dig att|får jag be dig att|får vi be er att|du måste|ni måste|du behöver|ni behöver|du bör|ni bör|du ska|ni ska|jag måste|vi måste|vi behöver|jag behöver|glöm inte att|glöm inte|kom ihåg att|tänk på att|se till att|det vore bra om du kunde|det vore bra om ni kunde|det vore snällt om du kunde|jag skulle uppskatta om du kunde|vi skulle uppskatta om ni kunde|jag vore tacksam om du kunde|vi vore tacksamma om ni kunde|jag är tacksam om du kan|vi är tacksamma om ni kan|vi är tacksamma om du kan|skulle det vara möjligt att|är det möjligt att|jag vill att du|vi vill att ni|jag vill att ni|hinner du|hinner ni|har du möjlighet att|har ni möjlighet att|någon måste|kan någon|skulle någon kunna|det är viktigt att|vi bör|kan vi|gärna',
+      combine(
+        'kan|skulle|kunde|vill|hinner|orkar|ville',
+        'du|ni|någon|vi|någon av er',
+        '|kunna|vilja|vänligen|snälla|också|även|möjligen|eventuellt|tänka dig att|tänka er att|hjälpa oss att|hjälpa mig att|vara snäll och|vara så vänlig och',
+      ),
+      combine(
+        'jag|vi',
+        'ber|uppmanar|påminner|vill be|skulle vilja be|behöver be|önskar|vill påminna|bjuder in',
+        'dig|er',
+        '|att|om att|vänligen|därför att|vänligen att|därför|också att',
+      ),
+      combine(
+        'det vore|det skulle vara|det är|det hade varit',
+        'bra|snällt|toppen|fint|skönt|kul|jättebra|önskvärt',
+        'om',
+        'du|ni|någon',
+        'kan|kunde|ville|vill|skulle kunna',
+      ),
+      combine(
+        'jag|vi',
+        'är|vore|skulle vara|blir',
+        'tacksam|tacksamma|glad|glada',
+        'om',
+        'du|ni',
+        'kan|kunde|vill|ville',
+      ),
+      combine('har', 'du|ni', 'tid att|lust att|möjlighet att|chans att|tillfälle att'),
+      'var god|var god och|var vänliga och|var så vänlig och|var vänlig|vänligen se till att|återstår att|det återstår att|kom gärna ihåg att|glöm inte bort att|det gäller att|du kommer att behöva|ni kommer att behöva|du får gärna|ni får gärna|ni är välkomna att|du är välkommen att|du har att|ni har att|du uppmanas att|ni uppmanas att|ska ha|passa på att|försök att|tag kontakt och',
+    ].join('|'),
+    actionNouns:
+      'svar svara|leverans leverera|återkoppling återkoppla|besked svara|godkännande godkänna|underskrift underteckna|retur returnera',
+    may: 'du kan|ni kan|du får|ni får|går att|måste|ska|bör|skall',
     needs:
-      'vi behöver|jag behöver|vi väntar på|jag väntar på|vi väntar fortfarande på|jag väntar fortfarande på|vi saknar|jag saknar|vi saknar fortfarande|vi önskar få|jag önskar få|vi vill ha|jag vill ha|vi skulle vilja ha|jag skulle vilja ha|vi behöver få|jag behöver få|det saknas|ännu saknas|vi emotser|vi ser fram emot att få|vi behöver ha|jag behöver ha',
+      'vi behöver|jag behöver|vi väntar på|jag väntar på|vi väntar fortfarande på|jag väntar fortfarande på|vi saknar|jag saknar|vi saknar fortfarande|vi önskar få|jag önskar få|vi vill ha|jag vill ha|vi skulle vilja ha|jag skulle vilja ha|vi behöver få|jag behöver få|det saknas|ännu saknas|vi emotser|vi ser fram emot att få|vi behöver ha|jag behöver ha|vi skulle behöva|jag skulle behöva|vi skulle vilja få|jag skulle vilja få|vi önskar|jag önskar|vi efterfrågar|vi ber om|jag ber om|vi ber er om|saknas|vi inväntar|jag inväntar|vi emotser fortfarande|fattas|det fattas',
     provide: 'Skicka',
-    passive: 'måste|ska|skall|bör|behöver|behövs',
+    passive:
+      'måste|ska|skall|bör|behöver|behövs|ska vara|skall vara|måste vara|bör vara|ska bli|ska ha|ska ha blivit|måste bli',
     courtesy:
       'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod',
     generic: 'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa',
-    verbs:
-      'skicka|sända|sänd|returnera|återsända|bekräfta|kontrollera|granska|kolla|signera|underteckna|skriva|skriv|godkänna|godkänn|svara|ringa|ring|boka|beställa|beställ|betala|förbereda|förbered|tillhandahålla|lämna|fylla|fyll|komplettera|uppdatera|ladda|vidarebefordra|dela|ordna|organisera|ta|köpa|köp|hämta|ge|göra|gör|avsluta|slutföra|slutför|leverera|överföra|överför|kontakta|fråga|informera|meddela|berätta|städa|rengöra|rengör|laga|reparera|ersätta|ersätt|byta|byt|förnya|registrera|anmäla|anmäl|printa|skanna|kopiera|mäta|mät|räkna|testa|installera|ta bort|radera|lägga|lägg|ändra|rätta|korrigera|stänga|stäng|öppna|läsa|läs|leta|hitta|välja|välj|bestämma|bestäm|sätta|sätt|ställa|ställ|låta|låt|hjälpa|hjälp|delta|komma|kom|besöka|besök|inspektera|fotografera|märka|märk|sammanställa|sammanställ|beräkna|översätta|översätt|redigera|publicera|annonsera|bjuda|bjud|reservera|avboka|flytta|påminna|påminn|följa|följ|arkivera|reglera|fakturera|bedöma|bedöm|utvärdera|planera|diskutera|säkerställa|spara|behålla|vattna|mata|släcka|rapportera|ange|beskriva|beskriv|förklara|utfärda|behandla|handlägga|inkomma|inkom|bifoga|presentera|kalla|sammanfatta|samla|packa|måla|sortera|föreslå|verifiera|attestera|justera|se|tvätta|tömma|töm|mejla|maila|återkomma|återkom|redovisa|bygga|rita|lösa|lös|ansöka|ansök|distribuera|teckna|återlämna|överlämna|inventera|titta|prata|hör|höra|checka|fixa|kalibrera|montera|ladda upp|skicka tillbaka|skicka in|lämna in|fylla i|fyll i|höra av',
-    forms: '',
+    verbs,
+    moreVerbs,
+    homographs: 'svar|bok|test|mejl|mail|del|räkna|spår|lag|mål|sand|rit|flytt|bygg|mat|måla|packa',
+    determiners:
+      'den|det|de|en|ett|min|mitt|mina|din|ditt|dina|er|ert|era|vår|vårt|våra|sin|sitt|sina|hans|hennes|deras|denna|detta|dessa|alla|varje|båda|två|tre|mig|oss|honom|henne|dem|gärna|in|upp|ut|till|på|ner|med|igenom|om|av',
+    forms:
+      'ge ge|ges ge|kom komma|bestäm bestämma|glöm glömma|töm tömma|inkom inkomma|återkom återkomma|se se|ange ange|anges ange|föreslå föreslå|gå gå|stå stå|få få|be be',
+    participles:
+      'skickat skicka|gjord göra|gjort göra|skriven skriva|skrivit skriva|sänt sända|lagd lägga|satt sätta|insänd insända|betald betala|inlämnad inlämna|inlämnat inlämna|lämnats lämna|lämnat lämna|betalats betala|skickats skicka|bekräftats bekräfta|återlämnad återlämna',
     compounds: true,
     verbLast: false,
     particles: '',
     indirect: 'oss|mig|honom|henne|dem|till oss|till mig|dig|er|åt mig|åt oss',
-    fillers: 'också|även|bara|gärna|snälla|oss|mig|att|nu|sedan|redan|igen|snarast|lite|snabbt|alla|möjligen',
+    fillers:
+      'också|även|bara|gärna|snälla|oss|mig|att|nu|sedan|redan|igen|snarast|lite|snabbt|alla|möjligen|sig|er|dig',
     pronouns: 'det|den|dem|detta|denna|dessa',
     reason:
-      'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi',
+      'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi|i annat fall|eller så|efter det',
     negation: 'inte|ej|aldrig|ingen',
     nothing: 'inget|ingenting',
     polite: 'vänligen|snälla|gärna',
     modals: '',
-    be: 'bli|vara',
+    be: 'bli|vara|ha|finnas',
     condition: 'om|ifall',
     goal: 'för att',
+    so: 'så|därför|alltså',
     finished: 'klar|klart|utfört|färdig|färdigt|ja|ok',
     afterNoun: 'är|var|av|för|från',
     writer: 'jag|vi',
     you: '',
+    doForMe: '',
+    beforeOrder: '',
     and: 'och',
     assigns: 'ska|skall',
-    aside: 'om|när|jag|vi|han|hon|det|den',
-    high: 'brådskande|akut|så snart som möjligt|snarast möjligt|snarast|omgående|asap|kritiskt|hög prioritet|prioritet: hög|omedelbart|mycket viktigt|högsta prioritet|genast|bråttom|brådskar|skyndsamt|prioritet hög|så fort som möjligt|med högsta prioritet|prio 1|viktigt och brådskande|urgent|så fort du kan',
+    aside: 'om|när|jag|vi|han|hon|det|den|sedan|därefter|sen|då kan',
+    high: 'brådskande|akut|så snart som möjligt|snarast möjligt|snarast|omgående|asap|kritiskt|hög prioritet|prioritet: hög|omedelbart|mycket viktigt|högsta prioritet|genast|bråttom|brådskar|skyndsamt|prioritet hög|så fort som möjligt|med högsta prioritet|prio 1|viktigt och brådskande|urgent|så fort du kan|jättebråttom|jätteviktigt|prioriterat|prioritera detta|skyndar|utan dröjsmål|med det snaraste|på en gång|kritisk',
     medium:
       'medelhög prioritet|normal prioritet|prioritet: normal|prioritet: medel|prioritet medel|medelprioritet',
-    low: 'ingen brådska|ingen stress|inte brådskande|inte bråttom|när du har tid|när ni har tid|låg prioritet|prioritet: låg|ta den tid du behöver|det är inte bråttom|i mån av tid|ingen panik|när du hinner|när ni hinner|prioritet låg|vid tillfälle|när du har en stund|när du får tid|när det passar|inte akut|ej brådskande|när du har en minut|i lugn och ro|brådskar inte',
+    low: 'ingen brådska|ingen stress|inte brådskande|inte bråttom|när du har tid|när ni har tid|låg prioritet|prioritet: låg|ta den tid du behöver|det är inte bråttom|i mån av tid|ingen panik|när du hinner|när ni hinner|prioritet låg|vid tillfälle|när du har en stund|när du får tid|när det passar|inte akut|ej brådskande|när du har en minut|i lugn och ro|brådskar inte|det brådskar inte|utan brådska|inget bråttom|hastar inte',
     taskHeading:
       'uppgifter|uppgift|åtgärder|åtgärdslista|att göra|att-göra|todo|to do|nästa steg|öppna punkter|vänligen|kan du|kan ni|skulle du kunna|följande|vi behöver|det här behöver göras|checklista|kvar att göra|beslut och åtgärder|saker att göra|aktiviteter|några saker|arbetslista|behöver göras|är ni snälla',
     otherHeading:

@@ -1,0 +1,59 @@
+import type { Language } from './language.ts';
+import { hasPronoun, isVerb, startsOrder, verbsOf } from './verbs.ts';
+
+/** The first word of folded words, or nothing. */
+export const firstWord = (words: string) => /^[\p{L}'-]+/u.exec(words)?.[0] ?? '';
+
+/** Where a folded sentence gives an order, or null: its verb stands in front of its object. */
+export function orderAt(folded: string, language: Language): number | null {
+  for (const at of startsOf(folded, language)) if (isOrder(folded.slice(at), language)) return at;
+  return null;
+}
+
+/** “See attached”, “erledige ich”. */
+export const isNoOrder = (folded: string, language: Language) =>
+  verbsOf(language).courtesy.exec(folded)?.index === 0 || verbsOf(language).writer.test(folded);
+
+/** Where a sentence begins behind marks, greeting, “urgent:”, politeness and a label (“Action required:”). */
+function openingOf(folded: string, language: Language): number {
+  const { goal, greeting, please, urgent } = verbsOf(language);
+  let start = /^[\s"'*•\-–>]*/u.exec(folded)?.[0].length ?? 0;
+  // “You have until Friday | to submit …”: the date has given way to blanks.
+  if (start >= 4) start += goal.exec(folded.slice(start))?.[0].length ?? 0;
+  for (const pattern of [greeting, urgent, please, please])
+    start += pattern.exec(folded.slice(start))?.[0].length ?? 0;
+  const label = /^[\p{L} ]{3,30}:\s+/u.exec(folded.slice(start))?.[0].length ?? 0;
+  return isVerb(firstWord(folded.slice(start + label)), language) ? start + label : start;
+}
+
+/** The places where an order may stand: the opening, behind “tu me” of a question, a colon, a dash, “so”, a comma. */
+function* startsOf(folded: string, language: Language): Generator<number> {
+  const { beforeOrder, doForMe, so } = verbsOf(language);
+  const start = openingOf(folded, language);
+  yield start;
+  const pronoun = folded.trimEnd().endsWith('?') ? doForMe : beforeOrder;
+  const asked = pronoun.exec(folded.slice(start))?.[0].length;
+  if (asked !== undefined) yield start + asked;
+  yield* endsOf(/(?<=\s\S+\s\S+\s\S+)\s?:\s+|\s[–-]\s+/g, folded);
+  yield* endsOf(so, folded);
+  for (const at of endsOf(/,\s+/g, folded))
+    if (at > start && mayFollow(folded, start, at, language)) yield at;
+}
+
+const endsOf = (pattern: RegExp, folded: string) =>
+  [...folded.matchAll(pattern)].map((match) => match.index + match[0].length);
+
+/** Behind a comma an order stands after a name, a purpose or a condition (“To go on playing, renew …”) or with its “Sie”. */
+function mayFollow(folded: string, start: number, at: number, language: Language): boolean {
+  const { goal, condition, formal } = verbsOf(language);
+  const opening = folded.slice(start);
+  const name = /^\p{L}+(?:\s\p{L}+)?,\s+$/u.test(folded.slice(start, at));
+  return name || goal.test(opening) || condition.test(opening) || formal.test(folded.slice(at));
+}
+
+function isOrder(rest: string, language: Language): boolean {
+  if (!startsOrder(rest, language) || isNoOrder(rest, language)) return false;
+  const isLabel = /^[\p{L}'-]+\s*(?:[:=]|$|\d|no\.|nr\.?|#|n[.º°])/u.test(rest);
+  const isNoun = verbsOf(language).noun.test(rest) && !hasPronoun(firstWord(rest), language);
+  return !isLabel && !isNoun && /\s[\p{L}\p{N}"'“]/u.test(rest);
+}

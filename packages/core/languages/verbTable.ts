@@ -1,0 +1,49 @@
+import { fold } from './fold.ts';
+import type { Language } from './language.ts';
+import { perLanguage } from './languages.ts';
+import { verbForms } from './verbForms.ts';
+import { listOf, pairsOf } from './words.ts';
+
+/** Folded forms of verbs with their base form: those that are verbs for sure and those that may be nouns too. */
+export interface VerbTable {
+  sure: ReadonlyMap<string, string>;
+  doubtful: ReadonlyMap<string, string>;
+}
+
+export const verbTable = perLanguage(({ code, common, requests }: Language): VerbTable => {
+  const sure = new Map<string, string>();
+  const doubtful = new Map<string, string>();
+  const homographs = new Set(listOf(requests.homographs));
+  const functionWords = new Set(listOf(common));
+  const add = (form: string, base: string, isSure: boolean) => {
+    if (functionWords.has(form) || sure.has(form)) return;
+    const table = isSure && !homographs.has(form) ? sure : doubtful;
+    if (!table.has(form)) table.set(form, base);
+  };
+  for (const [form, base] of pairsOf(requests.forms)) add(form, base, true);
+  const verbs = (words: string, isSure: boolean) => {
+    for (const base of words.split('|')) {
+      const { plain, marked } = verbForms(base, code);
+      add(fold(base), base, isSure || code !== 'en');
+      for (const form of marked) add(form, base, true);
+      for (const form of plain) add(form, base, isSure);
+    }
+  };
+  verbs(requests.verbs, true);
+  verbs(requests.moreVerbs, false);
+  const bases = basesOf(`${requests.verbs}|${requests.moreVerbs}`, requests.particles);
+  if (bases !== '') verbs(bases, false);
+  return { sure, doubtful };
+});
+
+/** “freiräumen” → “räumen”: what is left of a verb without its particle. */
+function basesOf(verbs: string, particles: string): string {
+  const known = listOf(particles);
+  return verbs
+    .split('|')
+    .flatMap((verb) => {
+      const particle = known.find((p) => fold(verb).startsWith(p) && verb.length > p.length + 4);
+      return particle === undefined ? [] : [verb.slice(particle.length)];
+    })
+    .join('|');
+}
