@@ -94,8 +94,9 @@ function TaskRow({ task, onTicked }: { task: Task; onTicked: (task: Task) => voi
   const change = useChangeTask(task);
   const { data } = useQuery(rules);
   const rule = data?.items.find((r) => r.id === task.ruleId);
-  const status = change.isPending ? (change.variables.status ?? task.status) : task.status;
-  const done = status === 'completed' || status === 'cancelled';
+  // Kept here and set in the event itself: a mutation is pending a moment later, and the tick would jump back.
+  const [asked, setAsked] = useState<boolean>();
+  const done = asked ?? (task.status === 'completed' || task.status === 'cancelled');
   const overdue = !done && task.due !== null && task.due.slice(0, 10) < clock.today;
   return (
     <tr className={done ? css.done : undefined}>
@@ -107,9 +108,15 @@ function TaskRow({ task, onTicked }: { task: Task; onTicked: (task: Task) => voi
             checked={done}
             disabled={change.isPending}
             onChange={(e) => {
+              setAsked(e.target.checked);
               change.mutate(
                 { status: e.target.checked ? 'completed' : 'needs action' },
-                { onSuccess: onTicked },
+                {
+                  onSuccess: onTicked,
+                  onSettled: () => {
+                    setAsked(undefined);
+                  },
+                },
               );
             }}
           />
