@@ -6,11 +6,35 @@ import {
   wholeWords,
   WORD_END,
   type Language,
+  type LanguageCode,
   type Words,
 } from '../languages/index.ts';
 
+const PARTICIPLE_DE =
+  '(?:ge\\p{L}+(?:t|en)|(?:ab|an|auf|aus|ein|mit|zu|vor|nach)ge\\p{L}+(?:t|en)|(?:be|ver|er|ent|zer)\\p{L}+(?:t|en)|\\p{L}+iert)';
+
+/** What has happened, by its auxiliary and its participle; simple past where its ending tells it. Folded. */
+const PERFECT: Partial<Record<LanguageCode, string>> = {
+  en: '(?<![\\p{L}])(?:has|have|had)\\s+(?:\\p{L}+ly\\s+)?\\p{L}+ed(?![\\p{L}])',
+  de: `(?<![\\p{L}])(?:hat|haben|habe|ist|sind|wurde|wurden)\\s(?:[^\\s,.;:]+\\s+){0,8}(?<!zu\\s)${PARTICIPLE_DE}(?=\\s*(?:[.,;:!?)]|$|und\\s))`,
+  fr: '(?<![\\p{L}])(?:(?:a|ai|ont|avons|avez|as)\\s+(?:bien\\s+|deja\\s+)?(?!\\p{L}+(?:er|ir|re)(?![\\p{L}]))\\p{L}{2,}(?:e|es|ee|ees|i|is|it|u|us|ue)|(?:est|sont|es|sommes)\\s+(?:bien\\s+)?(?:passe|venu|alle|parti|arrive|reste|tombe|rentre|sorti|revenu|echu|expire)(?:e?s?))(?![\\p{L}])',
+  es: '(?<![\\p{L}])(?:ha|han|he|hemos|has|habeis)\\s+(?:sido\\s+)?\\p{L}+[ai]do(?![\\p{L}])|\\p{L}{2,}(?:aron|ieron)(?![\\p{L}])',
+  pt: '(?<![\\p{L}])\\p{L}{2,}(?:aram|eram|iram)(?![\\p{L}])',
+  nl: '(?<![\\p{L}])(?:heeft|hebben|heb|is|zijn|werd|werden)\\s(?:[^\\s,.;:]+\\s+){0,8}(?:ge\\p{L}+(?:d|t|en)|(?:af|aan|op|uit|in|mee|toe|voor|na)ge\\p{L}+(?:d|t|en)|(?:be|ver|ont|her)\\p{L}+(?:d|t|en))(?=\\s*(?:[.,;:!?)]|$|en\\s))',
+  it: '(?<![\\p{L}])(?:(?:ha|hanno|ho|abbiamo|hai|avete)\\s+(?:gia\\s+)?\\p{L}+(?:at|ut|it)o|(?:e|sono)\\s+(?:gia\\s+)?(?:venut|andat|partit|arrivat|scadut|stat|tornat|uscit|entrat|passat)[oaie])(?![\\p{L}])',
+  sv: '(?<![\\p{L}])(?:har|hade)\\s+(?:redan\\s+)?\\p{L}+(?:t|ts|its)(?![\\p{L}])',
+};
+
+/** What is to be done, by a verb behind “to be” (“ist … einzureichen”, “sont à déposer”). Folded. */
+const TO_DO: Partial<Record<LanguageCode, string>> = {
+  de: '(?<![\\p{L}])(?:ist|sind)\\s(?:[^\\s,.;:]+\\s+){0,10}(?:zu\\s\\p{L}+en|(?:ab|an|auf|aus|ein|mit|zu|vor|nach|weg|zuruck|weiter)zu\\p{L}+en)(?=\\s*(?:[.,;:!?)]|$))',
+  fr: '(?<![\\p{L}])(?:est|sont|reste|restent)\\sa\\s\\p{L}+(?:er|ir|re)(?![\\p{L}])',
+  it: '(?<![\\p{L}])(?:va|vanno|andra|andranno)\\s\\p{L}+(?:at|ut|it|es|ess)[oaie](?![\\p{L}])|(?:e|sono)\\sda\\s\\p{L}+re(?![\\p{L}])',
+  nl: '(?<![\\p{L}])(?:is|zijn)\\s(?:[^\\s,.;:]+\\s+){0,8}te\\s\\p{L}+n(?=\\s*(?:[.,;:!?)]|$))',
+};
+
 /** Where a cue of each class stands: right in front of the phrase, behind it, in its clause, in its sentence. */
-export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
+export const cuesOf = perLanguage(({ code, dates, cues, requests }: Language) => {
   const compound = (words: Words) =>
     requests.compounds
       ? pattern(`(?<![\\p{L}\\p{N}])(?:\\p{L}{3,20}(?=\\p{L}{4}))?${alternatives(words)}${WORD_END}`)
@@ -44,10 +68,15 @@ export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
       `(?<![\\p{L}\\p{N}])${alternatives(requests.frames, requests.needs)}${WORD_END}(?!\\s+${alternatives(requests.be)}(?![\\p{L}]))`,
     ),
     may: wholeWords(requests.may),
-    must: wholeWords(cues.must),
+    must: pattern(`${wholeWords(cues.must).source}|${TO_DO[code] ?? '(?!)'}`),
+    self: wholeWords(requests.self),
+    toDo: pattern(`^\\s*${alternatives(requests.toDo)}${WORD_END}`),
+    ahead: pattern(`(?:${alternatives(cues.on, dates.article, cues.by, cues.until)}\\s+)*$`),
     obligation: wholeWords(cues.obligation),
+    given: wholeWords(cues.given),
+    wish: near(cues.wish),
     event: compound(cues.event),
-    past: wholeWords(cues.past),
+    past: pattern(`${wholeWords(cues.past).source}|${PERFECT[code] ?? '(?!)'}`),
     issue: near(cues.issue),
     absence: wholeWords(cues.absence),
     commit: wholeWords(cues.commit),
@@ -57,6 +86,7 @@ export const cuesOf = perLanguage(({ dates, cues, requests }: Language) => {
     coming: wholeWords(cues.coming),
     every: near(dates.every),
     move: wholeWords(cues.move),
+    change: wholeWords(cues.change),
     instead: near(cues.instead),
     lift: wholeWords(cues.lift),
     day: pattern(`(?<![\\p{L}])(?:${alternatives(cues.on, dates.article)}\\s+){1,2}$`),

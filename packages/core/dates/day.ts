@@ -45,11 +45,11 @@ export function addMonths(day: Day, months: number): Day {
 /** Days on which nobody works, besides Saturday and Sunday. */
 export type Closed = ReadonlySet<string>;
 
-/** The day so many working days later. */
+/** The day so many working days later, or earlier. */
 export function addWorkdays(day: Day, count: number, closed: Closed): Day {
   let at = day;
-  for (let left = count; left > 0;) {
-    at += 1;
+  for (let left = Math.abs(count); left > 0;) {
+    at += Math.sign(count);
     if (weekdayOf(at) < 5 && !closed.has(isoOf(at))) left -= 1;
   }
   return at;

@@ -15,7 +15,9 @@ const WEIGHTS = {
   elsewhere: 2,
   must: 4,
   obligation: 3,
+  given: 4,
   moved: 5,
+  wish: -4,
   event: -4,
   hours: -4,
   weak: -3,
@@ -59,9 +61,11 @@ interface Setting {
   by: RegExpExecArray | null;
   until: RegExpExecArray | null;
   moves: RegExpExecArray | null;
+  /** The words are the user's own. */
+  order: boolean;
 }
 
-function settingOf(folded: string, phrase: Phrase, language: Language): Setting {
+function settingOf(folded: string, phrase: Phrase, language: Language, order: boolean): Setting {
   const cues = cuesOf(language);
   const before = folded.slice(0, phrase.start);
   const after = folded.slice(phrase.end);
@@ -72,13 +76,14 @@ function settingOf(folded: string, phrase: Phrase, language: Language): Setting 
     folded,
     phrase,
     language,
+    order,
     before,
     after,
     clause,
     around: `${clause.before} ${clause.after}`,
     by,
     until: by ? null : cues.until.exec(windowOf(before)),
-    moves: cues.move.exec(folded),
+    moves: cues.move.exec(folded) ?? (cues.noun.test(folded) ? cues.change.exec(folded) : null),
   };
 }
 
@@ -91,13 +96,14 @@ const spanOf = (folded: string, phrase: Phrase) =>
 
 /** Weighs the cues around a date phrase of a folded sentence: deadline, event or neither. `order`: the words are the user's own. */
 export function judge(folded: string, phrase: Phrase, language: Language, order: boolean): Judgement {
-  const setting = settingOf(folded, phrase, language);
+  const setting = settingOf(folded, phrase, language, order);
   const { before, by, until, moves } = setting;
   const cues = cuesOf(language);
   const window = windowOf(before);
   const gone =
-    cues.instead.test(window) || (moves !== null && cues.from.test(window) && cues.to.test(setting.after));
-  const reasons = reasonsOf(setting, wantedBy(setting, order), gone);
+    cues.instead.test(window) ||
+    ((moves !== null || cues.noun.test(folded)) && cues.from.test(window) && cues.to.test(setting.after));
+  const reasons = reasonsOf(setting, wantedBy(setting), gone);
   const score = reasons.reduce((sum, reason) => sum + reason.weight, 0);
   const isEvent = reasons.some((reason) => reason.cue === 'event' || reason.cue === 'hours');
   const hasLead = spanOf(folded, phrase) === '' || !(by ?? until);
@@ -121,13 +127,15 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   // Its own cue settles it; the words further off need not be asked.
   const settled = by !== null || latest !== undefined || (until !== null && wanted?.cue === 'request');
   const purpose = !settled && wanted ? purposeOf(clause, language) : undefined;
-  const commit = commitOf(clause.before, language);
+  const commit = commitOf(setting);
   const found: [Cue, string | undefined, boolean][] = [
     ['latest', latest, true],
     ['by', by?.[0], true],
     ['until', until?.[0], !moves],
     ['noun', cues.noun.exec(around)?.[0], !settled],
     [wanted?.cue ?? 'request', wanted?.words, true],
+    ['given', cues.given.exec(clause.before)?.[0], (until !== null || by !== null) && asksNothing(wanted)],
+    ['wish', cues.wish.exec(window)?.[0], by === null && latest === undefined],
     ['purpose', purpose, true],
     ['event', cues.event.exec(moves ? folded : around)?.[0], !settled && purpose === undefined],
     ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !(settled && wanted)],
@@ -168,9 +176,9 @@ interface Wanted {
   words: string;
 }
 
-function wantedBy({ folded, phrase, clause, after, language }: Setting, order: boolean): Wanted | null {
+function wantedBy({ folded, phrase, clause, after, language, order }: Setting): Wanted | null {
   const cues = cuesOf(language);
-  if (asks(folded, language)) {
+  if (asks(folded, language) || asks(withoutDate(folded, phrase, language), language)) {
     // “The plumber comes on Thursday, please clear the way.”
     const told =
       clause.before.trim().split(/\s+/).length >= 3 && !verbsOf(language).condition.test(clause.before);
@@ -183,9 +191,17 @@ function wantedBy({ folded, phrase, clause, after, language }: Setting, order: b
     if (found) return { cue, words: found[0] };
   }
   if (!order) return null;
+  const own = cues.self.exec(folded) ?? cues.toDo.exec(folded);
+  if (own) return { cue: 'request', words: own[0] };
   const words = folded.trim().replace(/[.!?]+$/, '');
   const verb = beginsWithVerb(words.replace(/^(?:a|to|da|por|att)\s/, ''), language);
   return { cue: verb ? 'request' : 'obligation', words: 'a note' };
+}
+
+/** The order may stand behind the day (“On Monday please bring …”). */
+function withoutDate(folded: string, { start, end }: Phrase, language: Language): string {
+  const lead = cuesOf(language).ahead.exec(folded.slice(0, start))?.index ?? start;
+  return folded.slice(0, lead).trim() === '' ? folded.slice(end) : folded;
 }
 
 /** “for Thursday's meeting”, “before the site visit on Monday”. */
@@ -199,8 +215,9 @@ function purposeOf(clause: Setting['clause'], language: Language): string | unde
   return isEvent ? lead[0] : undefined;
 }
 
-/** What the writer says that he himself will do; a request in the same clause outweighs it. */
-function commitOf(before: string, language: Language): string | undefined {
-  const commit = cuesOf(language).commit.exec(before);
-  return commit && !asks(before, language) ? commit[0] : undefined;
+/** What the writer says that he himself will do or has to; a request in the same clause outweighs it. */
+function commitOf({ clause, language, order }: Setting): string | undefined {
+  const { commit, self } = cuesOf(language);
+  const found = commit.exec(clause.before) ?? (order ? null : self.exec(clause.before));
+  return found && !asks(clause.before, language) ? found[0] : undefined;
 }

@@ -10,7 +10,7 @@ import {
 import { chronoDays } from './chrono.ts';
 import { localDateTime } from './clock.ts';
 import { cuesOf } from './cues.ts';
-import { addMonths, isoOf, parseDay, type Closed } from './day.ts';
+import { addMonths, isoOf, parseDay, type Closed, type Day } from './day.ts';
 import { judge } from './deadline.ts';
 import { LocalDate, type DateOptions, type DatePhrase } from './phrase.ts';
 import { findPhrases, type Phrase } from './phrases.ts';
@@ -24,10 +24,19 @@ export function findDates(sentences: readonly Spoken[], options: DateOptions): D
   const found: DatePhrase[] = [];
   const closed = new Set(options.closed);
   for (const sentence of sentences) {
-    found.push(...datesIn(sentence, options, closed));
+    found.push(...datesIn(sentence, options, closed, lastAhead(found, options)));
     if (found.length >= MOST_PHRASES) break;
   }
   return found;
+}
+
+/** The day that was named last and is still to come, which “by then” means. */
+function lastAhead(found: readonly DatePhrase[], { reference }: DateOptions): Day | null {
+  const last = found.findLast(
+    ({ date, reasons }) =>
+      date.slice(0, 10) >= reference.slice(0, 10) && !reasons.some(({ cue }) => cue === 'replaced'),
+  );
+  return last ? parseDay(last.date) : null;
 }
 
 /** Where words stand that take earlier deadlines back: the end of the last such sentence, or null. */
@@ -38,9 +47,9 @@ export function findLift(sentences: readonly Spoken[]): number | null {
 /** Whether a sentence takes back what was asked before. */
 export const isLifted = ({ folded, language }: Spoken) => cuesOf(language).lift.test(folded);
 
-function datesIn(sentence: Spoken, options: DateOptions, closed: Closed): DatePhrase[] {
+function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: Day | null): DatePhrase[] {
   const { folded, language, text } = sentence;
-  const frame = { language, today: parseDay(options.reference), order: options.dateOrder, closed };
+  const frame = { language, today: parseDay(options.reference), order: options.dateOrder, closed, named };
   const counted = chronoDays(text, options, language);
   const own = findPhrases(folded, frame).filter(
     (p) =>

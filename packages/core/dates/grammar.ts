@@ -11,8 +11,12 @@ export interface Grammar {
   /** `following`: the next week, month, quarter or year. */
   is: (kind: 'next' | 'coming' | 'following' | 'last', words: string | undefined) => boolean;
   unitOf: (word: string) => Unit | null;
+  /** Whether the unit stands in the plural. */
+  isPlural: (unit: string) => boolean;
   /** A cheap look whether a sentence may hold a date at all. */
   any: RegExp;
+  /** All that stands between a span of time and the day it counts back from. */
+  beside: RegExp;
   /** Words that end in a cue for a deadline. */
   afterCue: RegExp;
 }
@@ -20,7 +24,7 @@ export interface Grammar {
 export type Unit = 'hour' | 'day' | 'workday' | 'week' | 'fortnight' | 'month' | 'quarter' | 'year';
 const UNITS: readonly Unit[] = ['workday', 'fortnight', 'hour', 'day', 'week', 'month', 'quarter', 'year'];
 
-export type Gate = 'digit' | 'month' | 'weekday' | 'unit' | 'relative';
+export type Gate = 'digit' | 'month' | 'weekday' | 'unit' | 'relative' | 'named';
 
 export const GATE_OF: Record<RuleName, Gate> = {
   iso: 'digit',
@@ -38,8 +42,11 @@ export const GATE_OF: Record<RuleName, Gate> = {
   fromNow: 'unit',
   ago: 'unit',
   weekday: 'weekday',
+  weekdayDate: 'weekday',
   shortDay: 'weekday',
   relative: 'relative',
+  thatDay: 'named',
+  countBack: 'unit',
 };
 
 export type RuleName =
@@ -54,6 +61,9 @@ export type RuleName =
   | 'edge'
   | 'weekNumber'
   | 'weekday'
+  | 'weekdayDate'
+  | 'thatDay'
+  | 'countBack'
   | 'shortDay'
   | 'relative'
   | 'within'
@@ -80,6 +90,7 @@ export const grammarOf = perLanguage((language: Language): Grammar => {
       return [word.join(' '), Number(n)];
     }),
   );
+  const plurals = new Set(listOf(dates.weeks));
   const units = UNITS.flatMap((unit) => listOf(dates[unit]).map((word) => [word, unit] as const));
   return {
     rules: rulesOf(language, numbers),
@@ -88,8 +99,10 @@ export const grammarOf = perLanguage((language: Language): Grammar => {
     weekdays: new Map([...indexOf(language.weekdays), ...indexOf(language.shortDays)]),
     numbers,
     is: (kind, words) => words !== undefined && sets[kind].has(words.replace(/\s+/g, ' ').trim()),
+    isPlural: (unit) => plurals.has(unit),
     unitOf: (word) => units.find(([w]) => w === word.replace(/\s+/g, ' '))?.[1] ?? null,
     any: anyDateWord(language),
+    beside: pattern(`^\\s*(?:${alternatives(dates.article, dates.dayOfMonth, dates.of)}\\s+){0,2}$`),
     afterCue: pattern(
       `${B}${alternatives(language.cues.by, language.cues.until)}(?:\\s+${alternatives(dates.article)})?$`,
     ),
@@ -109,6 +122,7 @@ function gatesOf({ months, weekdays, shortDays, dates }: Language): Record<Gate,
     weekday: gate(...weekdays, ...shortDays),
     unit: gate(...UNITS.map((unit) => dates[unit]), weekEnd, monthEnd, yearEnd, ...months),
     relative: gate(today, tomorrow, dayAfterTomorrow, yesterday),
+    named: gate(dates.thatDay, dates.dayBefore),
   };
 }
 
@@ -118,7 +132,7 @@ function anyDateWord({ months, weekdays, shortDays, dates }: Language): RegExp {
     dates;
   const { noon, dayPart, fortnight, day, hour, workday } = dates;
   return pattern(
-    `\\d|${B}${or(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, ...shortDays)}${or(dates.weekdayPart)}?${E}`,
+    `\\d|${B}${or(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, dates.thatDay, dates.dayBefore, ...shortDays)}${or(dates.weekdayPart)}?${E}`,
   );
 }
 
@@ -171,6 +185,11 @@ function rulesOf(
     weekday: rule(
       `${B}(?:(?<turn>${turn})\\s+)?(?<weekday>${or(...weekdays)})(?:s|'s|${or(dates.weekdayPart)})?(?:\\s+(?<plus>${or(dates.weekLater)})${E})?(?:\\s+(?<turn2>${or(dates.next, dates.last, dates.coming)})(?!\\s+${period.replace('?<unit>', '?:')}${E}))?${E}`,
     ),
+    weekdayDate: rule(
+      `${B}(?<weekday>${or(...weekdays, ...shortDays)})\\.?,?\\s+(?:${or(dates.dayOfMonth, dates.article)}\\s+)?(?<d>${DAY})${mark}(?!${link}${or(...months)}${E})(?![\\p{L}\\p{N}]|\\s?[%€$£/]|[.,:/-]\\d|\\s?(?:h|${or(dates.clock)})${E})`,
+    ),
+    thatDay: rule(`${B}(?:(?<itself>${or(dates.thatDay)})|${or(dates.dayBefore)})${E}`),
+    countBack: rule(`${B}${number}[\\s-]*${unit}\\s+${or(dates.before)}${E}`),
     shortDay: rule(
       `${B}(?:(?<cue>${or(cues.by, cues.on, cues.until, dates.next, dates.coming)})\\s+)?(?<weekday>${or(...shortDays)})${E}\\.?(?:(?=,?\\s*\\d|\\))(?<follows>)|)`,
     ),

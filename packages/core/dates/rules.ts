@@ -21,6 +21,8 @@ export interface Frame {
   today: Day;
   order: DateOrder;
   closed: Closed;
+  /** The day that the sentences before named last. */
+  named: Day | null;
 }
 
 export type Grain = 'day' | 'weekday' | 'dayOfMonth' | 'week' | 'period' | 'span';
@@ -37,6 +39,8 @@ export interface NamedDay {
   weak: boolean;
   /** A clock time within the phrase itself (`2026-03-05T17:00Z`), with its zone if one is named. */
   clock?: { time: string; zone: string | null };
+  /** It counts from a day named elsewhere: `day` is that day's until it is known. */
+  from?: (named: Day) => Day;
 }
 
 type Groups = Record<string, string | undefined>;
@@ -65,7 +69,22 @@ export function namedDays(folded: string, frame: Frame): NamedDay[] {
       found.push({ start: match.index, end: match.index + trimmed, ...named });
     }
   }
-  return withoutOverlaps(found);
+  return counted(withoutOverlaps(found), folded, frame);
+}
+
+/** Days that count from another: from the one right behind (“two weeks before 5 May”), else from the last one named. */
+function counted(days: readonly NamedDay[], folded: string, frame: Frame): NamedDay[] {
+  const done: NamedDay[] = [];
+  days.forEach(({ from, ...day }, i) => {
+    const [last, next] = [done.at(-1), days[i + 1]];
+    if (last && last.end >= day.end) return;
+    const beside = next && grammarOf(frame.language).beside.test(folded.slice(day.end, next.start));
+    const named = last?.day ?? frame.named;
+    if (!from) done.push(day);
+    else if (next && !next.from && beside) done.push({ ...day, end: next.end, day: from(next.day) });
+    else if (named !== null) done.push({ ...day, day: from(named) });
+  });
+  return done;
 }
 
 function withoutOverlaps(found: NamedDay[]): NamedDay[] {
@@ -93,12 +112,18 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
   part: readPart,
   period: ({ turn, turn2, unit, unit2 }, frame, grammar) => {
     const kind = grammar.unitOf(unit ?? unit2 ?? '');
-    if (kind === null || grammar.is('last', turn ?? turn2)) return null;
+    if (kind === null || grammar.is('last', turn ?? turn2) || grammar.isPlural(unit ?? unit2 ?? ''))
+      return null;
     const ahead = grammar.is('following', turn ?? turn2) ? 1 : 0;
     const day = endOfPeriod(kind, ahead, frame.today);
     return day === null
       ? null
-      : { day, grain: kind === 'week' ? 'week' : 'period', fixed: false, weak: false };
+      : {
+          day,
+          grain: kind === 'week' ? 'week' : 'period',
+          fixed: false,
+          weak: kind === 'year' || kind === 'quarter',
+        };
   },
   edge: ({ weekEnd, monthEnd, turn }, frame, grammar) => {
     const kind = weekEnd !== undefined ? 'week' : monthEnd !== undefined ? 'month' : 'year';
@@ -116,9 +141,27 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
   },
   shortDay: ({ cue, weekday, follows }, frame, grammar) =>
     cue === undefined && follows === undefined ? null : readWeekday(weekday, cue, frame, grammar),
-  relative: ({ today, tomorrow, dayAfter }, frame) => {
+  relative: ({ today, tomorrow, dayAfter }, frame, _grammar, before) => {
+    // “por la mañana” is in the morning.
+    if (tomorrow !== undefined && frame.language.code === 'es' && /(?:^|\s)(?:la|una)\s$/.test(before))
+      return null;
     const ahead = today !== undefined ? 0 : tomorrow !== undefined ? 1 : dayAfter !== undefined ? 2 : -1;
     return plain(frame.today + ahead);
+  },
+  weekdayDate: ({ weekday, d }, frame, grammar) => {
+    const wanted = grammar.weekdays.get(weekday ?? '');
+    const day = nextDayOfMonth(Number(d), frame.today);
+    return day !== null && weekdayOf(day) === wanted
+      ? { day, grain: 'dayOfMonth', fixed: false, weak: false }
+      : null;
+  },
+  thatDay: ({ itself }, frame) => fromNamed((named) => (itself === undefined ? named - 1 : named), frame),
+  countBack: ({ n, unit }, frame, grammar) => {
+    const count = numberOf(n, grammar);
+    const kind = grammar.unitOf(unit ?? '');
+    return later(count, kind, frame, -1) === null
+      ? null
+      : fromNamed((named) => later(count, kind, { ...frame, today: named }, -1) ?? named, frame);
   },
   within: readSpan,
   fromNow: readSpan,
@@ -135,6 +178,14 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
     return day === null ? null : { day, grain: 'dayOfMonth', fixed: false, weak: false };
   },
 };
+
+const fromNamed = (from: (named: Day) => Day, { today }: Frame): Found => ({
+  day: today,
+  grain: 'span',
+  fixed: true,
+  weak: false,
+  from,
+});
 
 /** Of a range (“3 to 7 June”) the last day. */
 function readDayAndMonth({ d, month, year }: Groups, frame: Frame, grammar: Grammar): Found {
@@ -230,7 +281,7 @@ const numberOf = (word: string | undefined, grammar: Grammar) =>
 function later(count: number, unit: Unit | null, { today, closed }: Frame, sign: 1 | -1): Day | null {
   if (!Number.isFinite(count) || count > 999 || unit === null || unit === 'quarter') return null;
   if (unit === 'hour') return today + sign * Math.ceil(count / 24);
-  if (unit === 'workday') return sign === 1 ? addWorkdays(today, count, closed) : today - count;
+  if (unit === 'workday') return addWorkdays(today, sign * count, closed);
   if (unit === 'month') return addMonths(today, sign * count);
   if (unit === 'year') return addMonths(today, sign * count * 12);
   return today + sign * count * { day: 1, week: 7, fortnight: 14 }[unit];

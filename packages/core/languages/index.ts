@@ -9,6 +9,7 @@ export {
   hasPronoun,
   isVerb,
   participleBase,
+  refersBack,
   startsOrder,
   verbsOf,
 } from './verbs.ts';

@@ -1,6 +1,6 @@
 export type LanguageCode = 'en' | 'de' | 'fr' | 'es' | 'pt' | 'nl' | 'it' | 'sv';
 
-/** A closed class of words: alternatives between `|`, a blank for any white space, “…” for up to three words. Accents and case do not matter. */
+/** A closed class of words: alternatives between `|`, a blank for any white space, “…” for up to six words. Accents and case do not matter. */
 export type Words = string;
 
 /** What the scorers know of a language: which words belong to which closed class. They know no word themselves. */
@@ -68,6 +68,12 @@ export interface DateWords {
   weekdayPart: Words;
   /** Behind a weekday: that of the week after (“Thursday week”). */
   weekLater: Words;
+  /** Units in the plural: behind “next” they name no day (“in the next weeks”). */
+  weeks: Words;
+  /** A day named before: itself, the one in front of it, and behind a span of time that counts back from it. */
+  thatDay: Words;
+  dayBefore: Words;
+  before: Words;
   noon: Words;
   /** A part of the day, or its end: the day alone. */
   dayPart: Words;
@@ -92,6 +98,10 @@ export interface CueWords {
   /** It has to be so on that day; it has to be, ought to be or can be done. */
   must: Words;
   obligation: Words;
+  /** In front of the time that the reader is given (“you have until Friday”). */
+  given: Words;
+  /** What would be best, not what has to be (“preferably on Monday”). */
+  wish: Words;
   event: Words;
   past: Words;
   /** The date of a document: “of”, “dated”, “issued on”. */
@@ -108,6 +118,8 @@ export interface CueWords {
   /** Asked to an event, not asked for something that it needs. */
   coming: Words;
   move: Words;
+  /** Moves a deadline only where the sentence speaks of one. */
+  change: Words;
   instead: Words;
   lift: Words;
 }
@@ -116,6 +128,17 @@ export interface RequestWords {
   please: Words;
   /** In front of the verb of a request. */
   frames: Words;
+  /** What the writer has to do: an order in the user's own words only (“I have to”). */
+  self: Words;
+  /** Begins the user's own order (“need to …”). */
+  toDo: Words;
+  /** Begins a sentence that tells what was said or is known already (“we remind you that”). */
+  announce: Words;
+  /** What a thing has to do that the reader sends (“must reach us”). */
+  arrive: Words;
+  /** Between a deadline's noun and what it is for; behind that (“the deadline for returning it is”). */
+  forAction: Words;
+  is: Words;
   /** Noun → what it asks to do: `payment pay`, beside those that an ending tells. */
   actionNouns: Words;
   /** What one may or must do, whoever it is: a request only with a date or as a question. */
@@ -148,6 +171,9 @@ export interface RequestWords {
   indirect: Words;
   fillers: Words;
   pronouns: Words;
+  /** Pronouns for a thing in front of its verb (“la déposer”); words that stand for a thing named before (“another one”). */
+  clitics: Words;
+  elliptic: Words;
   /** Begins a reason, a condition or a purpose. */
   reason: Words;
   /** “Not”, around what is asked or called urgent. */

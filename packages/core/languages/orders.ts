@@ -17,7 +17,7 @@ export const isNoOrder = (folded: string, language: Language) =>
 /** Where a sentence begins behind marks, greeting, “urgent:”, politeness and a label (“Action required:”). */
 function openingOf(folded: string, language: Language): number {
   const { goal, greeting, please, urgent } = verbsOf(language);
-  let start = /^[\s"'*•\-–>]*/u.exec(folded)?.[0].length ?? 0;
+  let start = /^[\s"'*•\-–>,]*/u.exec(folded)?.[0].length ?? 0;
   // “You have until Friday | to submit …”: the date has given way to blanks.
   if (start >= 4) start += goal.exec(folded.slice(start))?.[0].length ?? 0;
   for (const pattern of [greeting, urgent, please, please])
@@ -31,10 +31,14 @@ function* startsOf(folded: string, language: Language): Generator<number> {
   const { beforeOrder, doForMe, so } = verbsOf(language);
   const start = openingOf(folded, language);
   yield start;
-  const pronoun = folded.trimEnd().endsWith('?') ? doForMe : beforeOrder;
-  const asked = pronoun.exec(folded.slice(start))?.[0].length;
+  const asked = beforeOrder.exec(folded.slice(start))?.[0].length;
   if (asked !== undefined) yield start + asked;
-  yield* endsOf(/(?<=\s\S+\s\S+\s\S+)\s?:\s+|\s[–-]\s+/g, folded);
+  if (folded.trimEnd().endsWith('?')) yield* endsOf(doForMe, folded);
+  for (const at of endsOf(/(?<=(?:^|\s)\S+\s\S+)\s?:\s+|\s[–-]\s+/g, folded)) {
+    yield at;
+    const behind = beforeOrder.exec(folded.slice(at))?.[0].length;
+    if (behind !== undefined) yield at + behind;
+  }
   yield* endsOf(so, folded);
   for (const at of endsOf(/,\s+/g, folded))
     if (at > start && mayFollow(folded, start, at, language)) yield at;
@@ -48,7 +52,14 @@ function mayFollow(folded: string, start: number, at: number, language: Language
   const { goal, condition, formal } = verbsOf(language);
   const opening = folded.slice(start);
   const name = /^\p{L}+(?:\s\p{L}+)?,\s+$/u.test(folded.slice(start, at));
-  return name || goal.test(opening) || condition.test(opening) || formal.test(folded.slice(at));
+  const clause = folded.slice(start, at).replace(/,\s+$/, '').split(',').at(-1) ?? '';
+  return (
+    name ||
+    goal.test(opening) ||
+    condition.test(opening) ||
+    condition.test(clause) ||
+    formal.test(folded.slice(at))
+  );
 }
 
 function isOrder(rest: string, language: Language): boolean {

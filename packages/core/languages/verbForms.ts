@@ -109,7 +109,9 @@ function dutch(verb: string): VerbForms {
   const [stem] = part(verb, /e?n$/);
   const long = stem.replace(/(?<![aeiou])([aeou])([^aeiou])$/, '$1$1$2');
   const single = stem.replace(/([^aeiou])\1$/, '$1');
-  const stems = [stem, long, single].map((s) => s.replace(/v$/, 'f').replace(/z$/, 's'));
+  // “opslaan” → “sla op”, “nazien” → “zie na”
+  const short = /(?:aan|ien|oen)$/.test(verb) ? [verb.replace(/aan$/, 'a').replace(/(?<=[io]e)n$/, '')] : [];
+  const stems = [stem, long, single, ...short].map((s) => s.replace(/v$/, 'f').replace(/z$/, 's'));
   return { plain: [...new Set(stems)], marked: [verb] };
 }
 

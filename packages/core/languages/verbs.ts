@@ -5,13 +5,14 @@ import { verbTable } from './verbTable.ts';
 import { alternatives, listOf, pairsOf, pattern, wholeWords, WORD_END } from './words.ts';
 
 /** What a language knows of its verbs and of the words around them, ready to look up in folded text. */
-export const verbsOf = perLanguage(({ requests, mail }: Language) => {
+export const verbsOf = perLanguage(({ cues, requests, mail }: Language) => {
   const pronounStart = (words: string) =>
     pattern(`^[\\s¿]*(?:${alternatives(words)}(?<=')|${alternatives(words)}\\s+)`);
   const start = (words: string) => pattern(`^(?:${words})(?![\\p{L}\\p{N}'])[\\s,.:;!-]*`);
   return {
     generic: new Set(listOf(requests.generic)),
     frame: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.frames)}${WORD_END}[\\s,]*`, 'g'),
+    self: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.self, requests.toDo)}${WORD_END}[\\s,]*`, 'g'),
     may: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.may)}${WORD_END}[\\s,]*`, 'g'),
     fronted: pattern(
       `^(?<thing>${alternatives(requests.determiners)}\\s.{3,60}?)\\s(?<verb>\\p{L}+)\\s${alternatives(requests.you)}\\s`,
@@ -21,6 +22,16 @@ export const verbsOf = perLanguage(({ requests, mail }: Language) => {
     needs: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.needs)}${WORD_END}\\s*`),
     passive: pattern(
       `^(?<thing>.{3,80}?)\\s+(?:${alternatives(requests.passive)})\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`,
+    ),
+    announce: pattern(`^\\s*${alternatives(requests.announce)}\\s+`),
+    arrive: pattern(
+      `^\\s*(?<thing>[^.;:!?]{3,80}?)\\s+${alternatives(cues.must, requests.passive)}\\s(?:[^.;!?]{0,80}?\\s)?${alternatives(requests.arrive)}${WORD_END}`,
+    ),
+    term: pattern(
+      `(?<![\\p{L}])${alternatives(cues.dueNoun)}\\s+${alternatives(requests.forAction)}(?:(?<=')|\\s)\\s*(?<action>[^.;:!?]{4,100}?)(?=\\s+${alternatives(requests.is)}${WORD_END}|\\s{4}|[.;:!?]|$)`,
+    ),
+    given: pattern(
+      `(?<![\\p{L}])${alternatives(cues.given)}(?![\\p{L}])[^.;!?]{0,120}?\\s(?:${alternatives(requests.goal)}|(?:zeit|gelegenheit|frist),|pa\\s(?:dig|er)\\satt)\\s+`,
     ),
     courtesy: pattern(`(?<![\\p{L}])${alternatives(requests.courtesy)}(?![\\p{L}])`),
     opening: start(alternatives(requests.please, requests.fillers)),
@@ -36,7 +47,10 @@ export const verbsOf = perLanguage(({ requests, mail }: Language) => {
     determined: pattern(`^\\S+?(?:-\\p{L}+)?\\s+${alternatives(requests.determiners)}${WORD_END}`),
     noun: pattern(`^[\\p{L}'-]+\\s${alternatives(requests.afterNoun)}\\s`),
     writer: pattern(`^\\S+\\s${alternatives(requests.writer)}(?:\\s|$)`),
-    doForMe: pronounStart(requests.doForMe),
+    doForMe: pattern(
+      `(?:^|[\\s¿,])(?:${alternatives(requests.doForMe)}(?<=')|${alternatives(requests.doForMe)}\\s+)`,
+      'g',
+    ),
     beforeOrder: pronounStart(requests.beforeOrder),
     formal: pattern(`^\\p{L}+\\s${alternatives(requests.you)}\\s`),
     modal: pattern(`\\s+${alternatives(requests.modals)}$`),
@@ -46,11 +60,14 @@ export const verbsOf = perLanguage(({ requests, mail }: Language) => {
     people: new Set(listOf(requests.indirect)),
     greeting: pattern(`^\\s*${alternatives(mail.greeting)}(?![\\p{L}])[^,:!.\\n]{0,40}[,:!.]\\s*`),
     indirect: start(alternatives(requests.indirect)),
+    clitic: pattern(`(?<![\\p{L}])${alternatives(requests.clitics)}\\s*$`),
+    elliptic: pattern(`^${alternatives(requests.elliptic)}(?![\\p{L}'])`),
+    pleaseBehind: pattern(`^(?<verb>\\p{L}{3,})\\s+${alternatives(requests.polite)}${WORD_END}`),
     pronoun: pattern(`^${alternatives(requests.pronouns)}(?![\\p{L}'])`),
     reason: pattern(`(?:[,;]\\s*|\\s+(?:-\\s+)?)${alternatives(requests.reason)}(?![\\p{L}])`),
     aside: pattern(`,\\s*${alternatives(requests.aside)}(?![\\p{L}])`),
     trailing: pattern(
-      `[\\s,]*(?<![\\p{L}])${alternatives(requests.please, requests.high, requests.low)}[\\s,.!]*$`,
+      `[\\s,]*(?<![\\p{L}])${alternatives(requests.please, requests.high, requests.low, cues.latest, cues.wish)}[\\s,.!]*$`,
     ),
     particles: new Set(listOf(requests.particles)),
     urgent: pattern(`^\\s*${alternatives(requests.high)}\\s*[:!,–-]+\\s*`),
@@ -121,13 +138,43 @@ export function isVerb(word: string, language: Language): boolean {
 export const hasPronoun = (word: string, language: Language) =>
   isVerb(word, language) && bare(word, language) !== fold(word);
 
+/** Pronouns written onto the verb that stand for a thing. */
+const THINGS: Partial<Record<LanguageCode, RegExp>> = {
+  es: /l[oa]s?$/,
+  it: /(?:l[oaie]|ne)$/,
+  fr: /-(?:les?|la|en)$/,
+  pt: /-(?:l?[oa]s?|m[oa]|n[oa])$/,
+};
+
+/** Whether the verb carries a pronoun for a thing named before (“restituirla”). */
+export const refersBack = (verb: string, language: Language) =>
+  hasPronoun(verb, language) && (THINGS[language.code]?.test(fold(verb)) ?? false);
+
 /** Whether the folded words begin with an order: a verb, or what may be one in front of its object. */
 export function startsOrder(words: string, language: Language): boolean {
   const first = /^[\p{L}'-]+/u.exec(words)?.[0] ?? '';
-  if (isVerb(first, language)) return true;
+  if (isVerb(first, language) || isOrderByPlace(words, language)) return true;
   if (!verbsOf(language).determined.test(words)) return false;
   return verbTable(language).doubtful.has(first) || (STRANGE[language.code]?.test(first) ?? false);
 }
+
+/** “Senti per favore”: what stands in front of “please” is a verb if it ends like one and is no small word. */
+function isOrderByPlace(words: string, language: Language): boolean {
+  const verb = verbsOf(language).pleaseBehind.exec(words)?.groups?.verb;
+  if (verb === undefined || !(IMPERATIVE[language.code]?.test(verb) ?? false)) return false;
+  return !smallWords(language).has(verb);
+}
+
+const IMPERATIVE: Partial<Record<LanguageCode, RegExp>> = {
+  fr: /(?:ez|e|s)$/,
+  es: /(?:[aei]|an|en|ad|ed|id)$/,
+  it: /(?:[aei]|te|no)$/,
+  pt: /(?:[aei]|am|em)$/,
+};
+const smallWords = perLanguage(
+  ({ common, requests }: Language) =>
+    new Set([common, requests.determiners, requests.please].flatMap(listOf)),
+);
 
 /** The ending of an imperative that no table needs to know. */
 const STRANGE: Partial<Record<LanguageCode, RegExp>> = {

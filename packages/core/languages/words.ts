@@ -4,8 +4,8 @@ import type { Words } from './language.ts';
 /** What no table holds. */
 const NOTHING = '(?!)';
 
-/** Up to three words, where a phrase has “…”. */
-const SOME_WORDS = '\\S+(?:\\s+\\S+){0,2}';
+/** Up to six words of a clause, where a phrase has “…”. */
+const SOME_WORDS = '[^\\s.;!?]+(?:\\s+[^\\s.;!?]+){0,5}';
 
 const escape = (text: string) => text.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&');
 

@@ -5,6 +5,10 @@ export interface Asked {
   strength: number;
   /** It says no more than that something is to be done. */
   generic: boolean;
+  /** Its thing is one named before (“sign it”, “order another”). */
+  refers: boolean;
+  /** The thing that is wanted, where that is what it says. */
+  wanted?: string;
   /** Where the words begin in the sentence that the title is made of. */
   start: number;
 }

@@ -11,6 +11,9 @@ export interface Request {
   generic: boolean;
 }
 
+/** `refers`: its thing is one named before. `wanted`: the thing it asks for. */
+type Found = Request & { refers: boolean; wanted: string | null };
+
 /** Sentences beyond these are not asked any more what they want. */
 const MOST_SENTENCES = 200;
 /**
@@ -27,13 +30,22 @@ export function findRequest(
   const [first] = dates
     .filter((d) => d.verdict === 'deadline')
     .toSorted((a, b) => a.date.localeCompare(b.date));
-  sentences.slice(0, MOST_SENTENCES).forEach((sentence, n) => {
-    const request = isLifted(sentence) ? null : requestIn(sentence, dates, first, thing, own);
+  let before: Found | null = null;
+  for (const [n, sentence] of sentences.slice(0, MOST_SENTENCES).entries()) {
+    const found: Found | null = isLifted(sentence)
+      ? null
+      : requestIn(sentence, dates, first, before?.wanted ?? thing, own);
+    // “Please take the test. You can do it until Friday.”
+    const request: Found | null =
+      found?.generic && found.refers && before ? { ...found, ...titleOf(before) } : found;
     const score = (request?.score ?? 0) - n * 0.05;
     if (request && (!best || score > best.score)) best = { ...request, score };
-  });
+    before = request;
+  }
   return best;
 }
+
+const titleOf = ({ title, place, generic }: Request) => ({ title, place, generic });
 
 function requestIn(
   sentence: Spoken,
@@ -41,13 +53,14 @@ function requestIn(
   first: DatePhrase | undefined,
   thing: string,
   own: boolean,
-): Request | null {
+): Found | null {
   const { start, end, text, folded, language } = sentence;
   const cut = dates
     .filter((d) => d.start >= start && d.end <= end && d.verdict === 'deadline')
     .map((d) => ({ start: d.start - start, end: d.end - start }));
   const holdsFirst = first !== undefined && first.start >= start && first.end <= end;
-  const asked = askedIn(text, cut, language, thing) ?? (own ? orderIn(text, cut, language, thing) : null);
+  const asked =
+    askedIn(text, cut, language, thing, own) ?? (own ? orderIn(text, cut, language, thing) : null);
   if (!asked) return null;
   const score =
     asked.strength +
@@ -59,6 +72,8 @@ function requestIn(
   return {
     title: asked.title,
     generic: asked.generic,
+    refers: asked.refers,
+    wanted: asked.wanted ?? null,
     place: { start: start + asked.start, end: start + text.trimEnd().length },
     score,
   };

@@ -1,4 +1,4 @@
-import { fold, participleBase, verbsOf, type Language } from '../languages/index.ts';
+import { baseForm, fold, isVerb, participleBase, verbsOf, type Language } from '../languages/index.ts';
 import type { Asked } from './asked.ts';
 import { capital, cutReason, tidy, uncapital } from './tidy.ts';
 
@@ -10,7 +10,8 @@ export function passive(sentence: string, language: Language): Asked | null {
   const groups = verbsOf(language).passive.exec(folded)?.groups;
   if (groups?.thing === undefined || groups.verb === undefined) return null;
   const at = folded.indexOf(groups.verb, groups.thing.length);
-  const base = participleBase(text.slice(at, at + groups.verb.length).toLowerCase(), language);
+  const word = text.slice(at, at + groups.verb.length).toLowerCase();
+  const base = participleBase(word, language) ?? infinitiveBase(word, language);
   if (base === null) return null;
   const start = folded.length - folded.trimStart().length;
   const thing = uncapital(text.slice(start, groups.thing.length));
@@ -22,5 +23,12 @@ export function passive(sentence: string, language: Language): Asked | null {
     strength: 2,
     start: hello + start,
     generic: false,
+    refers: false,
   };
+}
+
+/** “est à régler”, “debe entregarse” */
+function infinitiveBase(word: string, language: Language): string | null {
+  const isPassive = language.code === 'fr' ? /r$|re$/.test(word) : /r-?(?:se|si)$/.test(word);
+  return isPassive && isVerb(word, language) ? baseForm(word, language) : null;
 }

@@ -7,6 +7,7 @@ import {
   isNoOrder,
   isVerb,
   orderAt,
+  refersBack,
   verbsOf,
   type Language,
   type LanguageCode,
@@ -19,37 +20,98 @@ import { verbFirst } from './verbFirst.ts';
 
 /**
  * The request in a sentence, or null where it asks for nothing. `dates` are the date phrases in it, which the title
- * leaves out; `thing` stands in for a pronoun (“sign it”).
+ * leaves out; `thing` stands in for a pronoun (“sign it”). `own`: the user's own words.
  */
 export function askedIn(
   sentence: string,
   dates: readonly Slice[],
   language: Language,
   thing: string,
+  own = false,
 ): Asked | null {
   const text = blankOut(sentence, dates);
+  const told = verbsOf(language).announce.exec(fold(text))?.[0].length ?? 0;
+  const asked = requestIn(text.slice(told), dates.length > 0, language, thing, own);
+  return asked && { ...asked, start: asked.start + told };
+}
+
+function requestIn(
+  text: string,
+  dated: boolean,
+  language: Language,
+  thing: string,
+  own: boolean,
+): Asked | null {
   const folded = fold(text);
-  const { frame, may } = verbsOf(language);
+  const { frame, may, self } = verbsOf(language);
   const order = orderAt(folded, language);
-  const found = order === null ? framed(folded, language, frame) : { at: order, start: order, framed: false };
+  const found =
+    order === null
+      ? (framed(folded, language, frame) ?? (own ? framed(folded, language, self) : null))
+      : { at: order, start: order, framed: false };
   const need = order === null ? needed(text, folded, language) : null;
   const needsMore =
     need &&
     found &&
     (needAt(folded, language) < found.at || !isVerb(firstWord(folded.slice(found.start)), language));
   if (found && !needsMore) return askedAt(found, text, language, thing);
-  const asked = need ?? passive(text, language) ?? fronted(text, folded, language);
-  if (asked || (dates.length === 0 && !folded.includes('?'))) return asked;
+  const asked =
+    need ??
+    arriving(text, folded, language) ??
+    passive(text, language) ??
+    fronted(text, folded, language) ??
+    (dated ? (given(text, folded, language, thing) ?? term(text, folded, language, thing)) : null);
+  if (asked || (!dated && !folded.includes('?'))) return asked;
   const allowed = framed(folded, language, may);
   return allowed && askedAt(allowed, text, language, thing);
+}
+
+/** “The list must reach us by Friday” → “Send the list” */
+function arriving(text: string, folded: string, language: Language): Asked | null {
+  const found = verbsOf(language).arrive.exec(folded)?.groups?.thing;
+  if (found === undefined) return null;
+  const start = folded.indexOf(found);
+  const wanted = uncapital(tidy(text.slice(start, start + found.length), language));
+  if (isDenied(folded.slice(0, start), folded.slice(start + found.length), language)) return null;
+  const refers = !wanted.includes(' ');
+  return {
+    title: `${language.requests.provide} ${wanted}`,
+    strength: 2,
+    start,
+    generic: refers,
+    refers,
+    wanted,
+  };
+}
+
+/** “You have until Friday to submit the list” */
+function given(text: string, folded: string, language: Language, thing: string): Asked | null {
+  const found = verbsOf(language).given.exec(folded);
+  if (!found) return null;
+  const start = found.index + found[0].length;
+  const verb = language.requests.verbLast || isVerb(firstWord(folded.slice(start)), language);
+  return verb ? askedAt({ at: start, start, framed: true }, text, language, thing) : null;
+}
+
+/** “The deadline for returning the form is Friday”, “Frist für die Abgabe der Liste” */
+function term(text: string, folded: string, language: Language, thing: string): Asked | null {
+  const action = verbsOf(language).term.exec(folded)?.groups?.action;
+  if (action === undefined) return null;
+  const start = folded.indexOf(action);
+  const words = text.slice(start, start + action.length);
+  if (isVerb(firstWord(action), language))
+    return askedAt({ at: start, start, framed: true }, words.padStart(start + words.length), language, thing);
+  const title = actionIn(tidy(words, language), language);
+  return title === null ? null : { title, strength: 2, start, generic: false, refers: false };
 }
 
 function askedAt(found: Found, text: string, language: Language, thing: string): Asked | null {
   const words = text.slice(found.start);
   const object = objectInFront(text.slice(0, found.at), words, language);
-  const title = phrase(`${object}${words}`, language, thing);
+  const lead = verbsOf(language).clitic.test(fold(text.slice(found.at, found.start)));
+  const made = phrase(`${object}${words}`, language, thing, lead);
   const strength = found.framed ? 3 : 2.5;
-  return title === null ? null : { title, strength, start: found.start, generic: isGeneric(words, language) };
+  return made && { ...made, strength, start: found.start, generic: isGeneric(words, language) };
 }
 
 /** “Die Liste müssen Sie | uns schicken”: the object, where the verb stands alone behind the frame. */
@@ -75,8 +137,8 @@ function fronted(text: string, folded: string, language: Language): Asked | null
   if (!found || thing === undefined || verb === undefined || !isVerb(verb, language)) return null;
   const rest = text.trimStart().slice(found[0].length);
   const words = `${verb} ${uncapital(text.trimStart().slice(0, thing.length))} ${rest}`;
-  const title = phrase(words, language, '');
-  return title === null ? null : { title, strength: 2.5, start: 0, generic: false };
+  const made = phrase(words, language, '');
+  return made && { ...made, strength: 2.5, start: 0, generic: false };
 }
 
 /** An order in the user's own short words, with its verb at the end (“Orla bis Mittwoch anrufen”). */
@@ -88,8 +150,8 @@ export function orderIn(
 ): Asked | null {
   const words = sentence.replace(/[.!\s]+$/, '');
   if (!beginsWithVerb(words, language) || isNoOrder(fold(words), language)) return null;
-  const title = phrase(blankOut(sentence, dates), language, thing);
-  return title === null ? null : { title, strength: 2.5, start: 0, generic: isGeneric(sentence, language) };
+  const made = phrase(blankOut(sentence, dates), language, thing);
+  return made && { ...made, strength: 2.5, start: 0, generic: isGeneric(sentence, language) };
 }
 
 interface Found {
@@ -158,7 +220,7 @@ function needed(text: string, folded: string, language: Language): Asked | null 
   if (pronounOf(thing, language) !== null) return null;
   if (thing.length < 3) return null;
   const title = actionIn(thing, language) ?? `${language.requests.provide} ${thing}`;
-  return { title, strength: 2, start, generic: false };
+  return { title, strength: 2, start, generic: false, refers: false, wanted: thing };
 }
 
 /** “your confirmation of the slot” → “Confirm the slot” */
@@ -185,8 +247,16 @@ const OF: Record<LanguageCode, readonly (readonly [string, string])[]> = {
   sv: [['av ', '']],
 }; // prettier-ignore
 
-/** The words behind a frame as a phrase with its verb in front. */
-function phrase(words: string, language: Language, thing: string): string | null {
+/**
+ * The words behind a frame as a phrase with its verb in front. `lead`: a pronoun for its thing stands in front of the
+ * verb. What refers to a thing named before gets that.
+ */
+function phrase(
+  words: string,
+  language: Language,
+  thing: string,
+  lead = false,
+): Pick<Asked, 'title' | 'refers'> | null {
   const clause = tidy(without(cutReason(words, language), verbsOf(language).polite), language);
   const ordered = language.requests.verbLast ? verbFirst(clause, language) : clause;
   const space = ordered.indexOf(' ');
@@ -198,11 +268,23 @@ function phrase(words: string, language: Language, thing: string): string | null
     const skip = indirect.exec(fold(rest));
     if (skip && skip[0].length < rest.length) rest = rest.slice(skip[0].length);
   }
-  const object = pronounOf(rest, language);
-  if (object !== null && thing !== '') rest = `${thing}${rest.slice(object.length)}`;
-  const title = `${baseForm(verb, language)} ${rest}`.replace(/\s+/g, ' ').trim();
-  if (title.length < 3) return null;
-  return capital(title.includes(' ') ? title : `${title} ${thing}`.trim());
+  const pronoun = pronounOf(rest, language);
+  if (pronoun !== null && thing !== '') rest = rest.slice(pronoun.length).trim();
+  const base = baseForm(verb, language);
+  const plain = `${base} ${rest}`.replace(/\s+/g, ' ').trim();
+  if (plain.length < 3) return null;
+  const carried = lead || refersBack(verb, language) || (pronoun !== null && thing !== '');
+  const refers = carried || isElliptic(rest, language);
+  if (thing === '' || plain.includes(thing) || (!refers && plain.includes(' ')))
+    return { title: capital(plain), refers };
+  const named = (carried || rest === '') && thing.split(/\s+/).length <= 4 && !/[:–]/.test(thing);
+  return { title: capital(named ? `${base} ${thing} ${rest}`.trim() : `${plain}: ${thing}`), refers };
+}
+
+/** “another”, “a few of them”: no thing of its own is named. */
+function isElliptic(words: string, language: Language): boolean {
+  const found = verbsOf(language).elliptic.exec(fold(words))?.[0];
+  return found !== undefined && STANDS_ALONE.test(fold(words.slice(found.length)));
 }
 
 /** The pronoun that the words begin with, where it is no article (“la lista”). */
@@ -212,5 +294,6 @@ function pronounOf(words: string, language: Language): string | null {
   return /^(?:it|them)$/.test(found) || STANDS_ALONE.test(fold(words.slice(found.length))) ? found : null;
 }
 
-/** Behind a pronoun that is no article. */
-const STANDS_ALONE = /^\s*(?:$|[,.;]|(?:and|und|et|y|e|en|och|back|zuruck|to)\s)/;
+/** Behind a word that is no article: the end, a comma, a conjunction, a preposition, a participle. */
+const STANDS_ALONE =
+  /^\s*(?:$|[,.;:]|(?:and|und|et|y|e|en|och|back|zuruck|terug|tillbaka|to|for|from|in|on|at|by|with|an|auf|bei|mit|fur|zu|zum|zur|im|am|aus|nach|a|au|aux|dans|sur|pour|par|chez|al|con|por|sin|em|no|na|ao|com|op|naar|voor|met|bij|uit|da|dal|nel|nella|sul|senza|i|pa|till|fran|med|hos|vid|misschien|vielleicht)\s)/;

@@ -1,4 +1,4 @@
-import { baseForm, fold, isVerb, verbsOf, type Language } from '../languages/index.ts';
+import { baseForm, fold, isVerb, startsOrder, verbsOf, type Language } from '../languages/index.ts';
 import { without } from './tidy.ts';
 
 /**
@@ -48,9 +48,9 @@ function last(words: readonly string[], language: Language): string[] {
   const verb = words.at(-1) ?? '';
   const ends = words.length > 1 && isInfinitive(verb);
   const begins =
-    isVerb(first, language) &&
-    /^\p{Ll}/u.test(first) &&
-    !(words.length > 2 && ends && isVerb(verb, language));
+    (isVerb(first, language) && /^\p{Ll}/u.test(first)) || startsOrder(fold(words.join(' ')), language)
+      ? !(words.length > 2 && ends && isVerb(verb, language))
+      : false;
   if (people.has(fold(second)) || begins || !ends) return [...words];
   const before = words.slice(0, -1);
   if (!/^(?:zu|te)$/.test(before.at(-1) ?? '')) return [withoutZu(verb, language), ...before];

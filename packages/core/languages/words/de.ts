@@ -80,6 +80,12 @@ export const de: Language = {
     afternoon: 'nachmittags|am nachmittag|abends|am abend',
     weekdayPart: 'abend|früh|morgen|mittag|vormittag|nachmittag|nacht',
     weekLater: 'in einer woche|in acht tagen|über eine woche',
+    weeks: 'wochen|monate|monaten|tage|tagen',
+    thatDay:
+      'bis dahin|bis zu diesem tag|bis zu diesem datum|bis zu diesem termin|bis zu dem tag|vor diesem datum|vor diesem termin|an diesem tag|an dem tag|am selben tag|bis spätestens dahin|noch vorher',
+    dayBefore:
+      'am tag davor|tags zuvor|am vortag|am tag vorher|am vorabend|einen tag vorher|am abend davor|einen tag zuvor|einen tag davor|am tag zuvor|tags davor|am abend vorher',
+    before: 'vor|vorher|zuvor|davor|im voraus|vorab|früher',
     noon: 'mittag|mittags|12 uhr mittags|zwölf uhr mittags',
     dayPart:
       'dienstschluss|feierabend|geschäftsschluss|büroschluss|ende des tages|tagesende|morgens|vormittag|vormittags|nachmittag|nachmittags|abend|abends|früh|nacht|mitternacht|arbeitsende|ladenschluss',
@@ -96,13 +102,16 @@ export const de: Language = {
       'vor|vor dem|innerhalb|binnen|gültig bis|gültig bis zum|bis dahin|innert|noch vor|noch vor dem|zum',
     on: 'am|den|dem|der|für|für den|zum|ist|ist der|vom|auf|auf den|in|im|um|noch|ende|diese|diesen',
     latest:
-      'spätestens|als spätester termin|letzter tag|fällig|ist die frist|ist deadline|ist abgabe|ist abgabetermin|ist einsendeschluss|ist anmeldeschluss|ablaufen|abläuft|endet',
+      'spätestens|als spätester termin|letzter tag|fällig|ist die frist|ist deadline|ist abgabe|ist abgabetermin|ist einsendeschluss|ist anmeldeschluss|ablaufen|abläuft|endet|allerspätestens|ist der letzte termin|ist die letzte möglichkeit|ist der letzte mögliche termin|wäre der letzte mögliche termin|wäre der letzte termin',
     dueNoun:
       'schließt|schließen ihre|schließt ihre|frist|fällig|fälligkeit|deadline|abgabetermin|abgabe|abgabeschluss|einsendeschluss|anmeldeschluss|stichtag|zahlbar|termin bis|überfällig|läuft ab|fristende|redaktionsschluss|zahlungsziel|letzter termin|letzter tag|erledigen bis|zu erledigen bis|bewerbungsschluss|zieltermin|rückgabe bis|meldeschluss|verfällt',
     purpose: 'für|rechtzeitig zu|rechtzeitig zum|rechtzeitig vor|vor|bis zu|bis zur|bis zum|zum|zur|noch vor',
     must: 'muss|müssen|musst|müsst',
     obligation:
       'sie können|du kannst|ihr könnt|möglich|können sie|muss|müssen|musst|sollte|sollten|sollen|soll|brauchen|brauche|benötigen|benötige|benötigt|gebraucht|erforderlich|nötig|notwendig|zu erledigen|erwarten|erwarte|möchten|möchte|denk daran|denken sie daran|ist zu|sind zu|haben zu',
+    given:
+      'du hast|sie haben|ihr habt|hast du|haben sie|habt ihr|ihnen bleibt|ihnen bleiben|dir bleibt|dir bleiben|euch bleiben|bleiben ihnen|bleibt dir|bleiben dir|ihnen bleiben noch',
+    wish: 'am besten|am liebsten|idealerweise|vorzugsweise|lieber|möglichst|gern schon|gerne schon|wenn möglich|besser noch|bestenfalls',
     event:
       'sitzung|besprechung|treffen|treffen uns|eröffnung|besuch|findet statt|statt|stattfinden|ankunft|kommt an|gebucht|geplant|konzert|workshop|konferenz|seminar|schulung|kurs|feier|fest|mittagessen|empfang|urlaub|ferien|termin|gespräch|anruf|ausstellung|messe|reise|abfahrt|beginnt|beginn|start|startet|geburtstag|vortrag|probe|begehung|lieferung|geliefert|veranstaltung|tagung|meeting|versammlung|führung|abendessen|hochzeit|webinar|einweihung|jubiläum|vernissage|tag der offenen tür|läuft|öffnet|liefern',
     past: 'war|waren|wurde|wurden|seit|erhalten|erhielten|eingegangen|gesendet|geschickt|letzten|besprochen|bestellt|gekauft|geliefert|angekommen|hatte|hatten|gekommen|stattgefunden|bezahlt|unterschrieben|vereinbart|verschickt|gestellt|gemeldet|geschrieben|habe ich|haben wir|gestern',
@@ -118,15 +127,16 @@ export const de: Language = {
     offer:
       'angebot|angebots|kostenvoranschlag|offerte|rabatt|skonto|gutschein|code|frühbucher|preis|option|reservierung|einladung',
     coming: 'komm|kommt|kommen|teilnehmen|einladen|eingeladen|lade|laden',
-    move: 'verschoben|verschiebt|verlängert|verlegt|vorgezogen|vorverlegt|geändert|neuer termin|neue frist|neues datum|neue deadline|korrektur|stattdessen|doch erst|doch schon|jetzt am|nun am|nun bis|jetzt bis|ändert sich|doch lieber|besser|gemeint war|doch bis',
+    move: 'verschoben|verschiebt|verlängert|verlegt|vorgezogen|vorverlegt|neuer termin|neue frist|neues datum|neue deadline|korrektur|stattdessen|doch erst|doch schon|jetzt am|nun am|nun bis|jetzt bis|doch lieber|besser|gemeint war|doch bis',
+    change: 'geändert|ändert sich',
     instead: 'statt|anstatt|anstelle von|statt am|statt bis|nicht|nicht mehr|nicht am|und nicht',
-    lift: 'brauchst du nicht mehr|brauchen sie nicht mehr|nicht mehr machen|nicht mehr erledigen|nicht mehr nötig|nicht mehr notwendig|nicht mehr erforderlich|nicht mehr benötigt|brauchen wir nicht mehr|brauche ich nicht mehr|nicht länger nötig|nicht mehr gebraucht|hat sich erledigt|ist erledigt|bereits erledigt|schon erledigt|gegenstandslos|ist hinfällig|hinfällig|entfällt|zurückgezogen|storniert|abgesagt|musst du nicht mehr|müssen sie nicht mehr|müsst ihr nicht mehr|nicht mehr zu schicken|nicht mehr senden|nicht mehr schicken|betrachten sie dies als erledigt|vergiss die',
+    lift: 'brauchst du nicht mehr|brauchen sie nicht mehr|nicht mehr machen|nicht mehr erledigen|nicht mehr nötig|nicht mehr notwendig|nicht mehr erforderlich|nicht mehr benötigt|brauchen wir nicht mehr|brauche ich nicht mehr|nicht länger nötig|nicht mehr gebraucht|hat sich erledigt|ist erledigt|bereits erledigt|schon erledigt|gegenstandslos|ist hinfällig|hinfällig|entfällt|zurückgezogen|storniert|abgesagt|musst du nicht mehr|müssen sie nicht mehr|müsst ihr nicht mehr|nicht mehr zu schicken|nicht mehr senden|nicht mehr schicken|betrachten sie dies als erledigt|vergiss die|sie müssen nichts tun|du musst nichts tun|ihr müsst nichts tun|sie brauchen nichts zu tun|du brauchst nichts zu tun|nichts weiter zu tun|nichts zu tun|sie müssen nichts weiter|keine weiteren schritte|nichts zu veranlassen|ist nichts zu tun|keine antwort nötig|musst … nicht mehr|müssen … nicht mehr|müsst … nicht mehr|brauchst … nicht mehr|brauchen … nicht mehr|braucht … nicht mehr',
   },
   requests: {
     please:
       'bitte|freundlicherweise|wenn möglich|falls möglich|danke|vielen dank|nach möglichkeit|gerne|mal|doch|auch|und|dann|noch|so|nun|also|im voraus|netterweise|kurz',
     frames: [
-      'werden gebeten|wird gebeten|werden freundlich gebeten|bitten wir … zu|können wir|könnten wir|wollen wir|wir möchten sie höflich bitten|seien sie so nett und|sei so nett und|sei so lieb und|bitte|könnten sie bitte|könnten sie|können sie bitte|können sie|kannst du bitte|kannst du|könntest du bitte|könntest du|könntet ihr bitte|könntet ihr|könnt ihr bitte|könnt ihr|würden sie bitte|würden sie|würdest du|würdet ihr|ich bitte sie|wir bitten sie|ich bitte dich|wir bitten dich|wir bitten euch|ich bitte euch|wir bitten darum|ich bitte darum|sie werden gebeten|ich möchte sie bitten|wir möchten sie bitten|ich möchte dich bitten|darf ich sie bitten|darf ich dich bitten|dürfen wir sie bitten|dürfte ich sie bitten|dürften wir sie bitten|denken sie bitte daran|denken sie daran|denk bitte daran|denk daran|vergessen sie bitte nicht|vergessen sie nicht|vergiss bitte nicht|vergiss nicht|es wäre schön, wenn sie|es wäre schön, wenn du|es wäre nett, wenn sie|es wäre nett, wenn du|es wäre toll, wenn du|es wäre hilfreich, wenn sie|wir wären ihnen dankbar, wenn sie|ich wäre ihnen dankbar, wenn sie|ich wäre dir dankbar, wenn du|wir wären dankbar, wenn sie|ich wäre dankbar, wenn sie|sie müssen|du musst|ihr müsst|sie sollten|du solltest|ihr solltet|du sollst|ich muss|wir müssen|wir sollten|ich sollte|wäre es möglich,|ist es möglich,|wäre es möglich|magst du|willst du|wollen sie|achten sie bitte darauf,|stellen sie bitte sicher, dass|stellen sie sicher, dass|es ist notwendig,|es ist erforderlich,|kann jemand|könnte jemand|jemand muss|jemand müsste',
+      'werden gebeten|wird gebeten|werden freundlich gebeten|bitten wir … zu|wir möchten sie höflich bitten|seien sie so nett und|sei so nett und|sei so lieb und|bitte|könnten sie bitte|könnten sie|können sie bitte|können sie|kannst du bitte|kannst du|könntest du bitte|könntest du|könntet ihr bitte|könntet ihr|könnt ihr bitte|könnt ihr|würden sie bitte|würden sie|würdest du|würdet ihr|ich bitte sie|wir bitten sie|ich bitte dich|wir bitten dich|wir bitten euch|ich bitte euch|wir bitten darum|ich bitte darum|sie werden gebeten|ich möchte sie bitten|wir möchten sie bitten|ich möchte dich bitten|darf ich sie bitten|darf ich dich bitten|dürfen wir sie bitten|dürfte ich sie bitten|dürften wir sie bitten|denken sie bitte daran|denken sie daran|denk bitte daran|denk daran|vergessen sie bitte nicht|vergessen sie nicht|vergiss bitte nicht|vergiss nicht|es wäre schön, wenn sie|es wäre schön, wenn du|es wäre nett, wenn sie|es wäre nett, wenn du|es wäre toll, wenn du|es wäre hilfreich, wenn sie|wir wären ihnen dankbar, wenn sie|ich wäre ihnen dankbar, wenn sie|ich wäre dir dankbar, wenn du|wir wären dankbar, wenn sie|ich wäre dankbar, wenn sie|sie müssen|du musst|ihr müsst|sie sollten|du solltest|ihr solltet|du sollst|wir müssen|wäre es möglich,|ist es möglich,|wäre es möglich|magst du|willst du|wollen sie|achten sie bitte darauf,|stellen sie bitte sicher, dass|stellen sie sicher, dass|es ist notwendig,|es ist erforderlich,|kann jemand|könnte jemand|jemand muss|jemand müsste',
       combine(
         'könnten|können|würden|wollen|möchten|dürften|wollten',
         'sie|wir',
@@ -154,22 +164,38 @@ export const de: Language = {
       ),
       'hättest du lust,|hast du zeit,|bist du so nett und|seien sie bitte so freundlich und|es gilt|es bleibt noch|bleibt noch|sie haben|du hast|ihr habt|sie brauchen nur noch|wir müssten|müsstest du|müssten sie|müsstet ihr|sollten wir|solltest du|sollten sie|bitten wir sie|bitte ich sie|bitten wir dich|bitte ich dich|fordern wir sie auf',
     ].join('|'),
+    self: 'ich muss|ich sollte|ich soll|muss ich|sollte ich|ich müsste|ich darf nicht vergessen,',
+    toDo: 'muss noch|noch zu erledigen:|zu erledigen:|nicht vergessen:|müssen noch|todo:',
+    announce:
+      'wir möchten sie daran erinnern, dass|wir möchten daran erinnern, dass|wir erinnern daran, dass|wir erinnern sie daran, dass|bitte beachten sie, dass|bitte beachtet, dass|bitte denken sie daran, dass|bitte denkt daran, dass|wir weisen darauf hin, dass|wir weisen sie darauf hin, dass|zur erinnerung:|hiermit teilen wir mit, dass|hiermit teilen wir ihnen mit, dass|wir teilen ihnen mit, dass|denkt daran, dass|denk daran, dass|ich erinnere daran, dass|nur zur erinnerung:|kurze erinnerung:|wir informieren sie, dass|wir möchten sie informieren, dass',
+    arrive:
+      'eingehen|eingegangen sein|vorliegen|eintreffen|eingetroffen sein|ankommen|da sein|hier sein|bei uns sein|angekommen sein|zugehen|zugegangen sein|in unseren händen sein',
+    is: 'ist|war|endet|läuft|fällt|wurde|wird',
+    forAction: 'für|zur|zum',
     actionNouns:
       'antwort antworten|rückgabe zurückgeben|freigabe freigeben|abgabe abgeben|vorlage vorlegen|rückruf zurückrufen|anruf anrufen|unterschrift unterschreiben|zusage zusagen|absage absagen|angabe angeben|durchsicht durchsehen|weitergabe weitergeben|eingabe eingeben|auskunft mitteilen',
-    may: 'sie können|du kannst|ihr könnt|können sie|kannst du|sie dürfen|du darfst|muss sich|müssen sich|müssen|muss|haben',
-    needs:
+    may: 'sie können|du kannst|ihr könnt|können sie|kannst du|sie dürfen|du darfst|muss sich|müssen sich|müssen|muss|haben|können wir|könnten wir|wollen wir|dürfen wir|sollten wir|wir sollten',
+    needs: [
       'wir brauchen|ich brauche|wir benötigen|ich benötige|wir brauchen noch|ich brauche noch|wir benötigen noch|ich benötige noch|brauchen wir|brauche ich|benötigen wir|benötige ich|wir warten auf|wir warten noch auf|ich warte noch auf|ich warte auf|uns fehlt|uns fehlt noch|uns fehlen|uns fehlen noch|es fehlt|es fehlt noch|es fehlen|es fehlen noch|mir fehlt noch|mir fehlen noch|wir erwarten|ich erwarte|wir bitten um|ich bitte um|wir hätten gerne|ich hätte gerne|wir hätten gern|bitte um|wir bitten sie um|ich bitte sie um|erbitten wir|wir erbitten|ich bräuchte|wir bräuchten|ich benötigte|bräuchte ich|bräuchten wir|wir hätten|ich hätte|wir vermissen|ich vermisse|noch ausstehend ist|es fehlt uns|es fehlen uns|fehlt uns noch|wir wünschen uns|gebraucht wird|gebraucht werden|benötigt wird|benötigt werden',
+      combine(
+        'wir|ich',
+        'rechne|rechnen|warte|warten|hoffe|hoffen|bestehe|bestehen|freue mich|freuen uns',
+        '|noch|jetzt',
+        'mit|auf',
+      ),
+      'ich hätte gern|wir hätten gern|ich würde gern … haben|wir erwarten von ihnen|wir erwarten von euch',
+    ].join('|'),
     provide: 'Senden',
     passive:
       'muss|müssen|sollte|sollten|soll|sollen|ist zu|sind zu|ist|sind|ist noch|sind noch|muss noch|müssen noch|soll noch|müsste|müssten|ist bitte|sind bitte|muss bitte',
     courtesy:
-      'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis',
+      'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach',
     generic:
       'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln',
     verbs,
     moreVerbs,
     homographs:
-      'frage|suche|teile|stelle|drucke|druck|laden|plan|kauf|ruf|test|schreiben|antworten|antwort|fahrt|messe|wahl|kommt|leite',
+      'frage|suche|teile|stelle|drucke|druck|laden|plan|kauf|ruf|test|schreiben|antworten|antwort|fahrt|messe|wahl|kommt|leite|sicher|sichere',
     determiners:
       'der|die|das|den|dem|des|ein|eine|einen|einem|einer|mein|meine|meinen|unser|unsere|unseren|dein|deine|deinen|euer|eure|euren|ihr|ihre|ihren|diesen|diese|dieses|alle|beide|jeden|jede|mir|uns|ihm|ihnen|sie|es|ihn|mich|bitte|doch|mal|noch',
     forms:
@@ -182,6 +208,9 @@ export const de: Language = {
     indirect: 'uns|mir|ihm|ihnen|sie|du|ihr|an uns|an mich|dir|euch|mich|sich',
     fillers:
       'bitte|doch|mal|noch|auch|dann|gerne|gern|uns|mir|kurz|nun|jetzt|einmal|wieder|möglichst|dringend|darum|daran|umgehend|zeitnah|dazu|hierzu|freundlicherweise|alle|sich',
+    clitics: '',
+    elliptic:
+      'einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen',
     pronouns: 'es|ihn|das|dies|sie|diese|diesen|dieses',
     reason:
       'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich',
@@ -206,7 +235,7 @@ export const de: Language = {
     high: 'dringend|eilig|asap|so schnell wie möglich|schnellstmöglich|sofort|umgehend|höchste priorität|hohe priorität|kritisch|eilt|priorität: hoch|sehr wichtig|unverzüglich|brandeilig|notfall|priorität hoch|schnellstens|so bald wie möglich|baldmöglichst|top-priorität|oberste priorität|zeitkritisch|hochdringend|pressiert|drängt|sehr eilig|ohne verzug|höchste dringlichkeit|auf der stelle|allerhöchste|super dringend|schleunigst|akut',
     medium:
       'mittlere priorität|normale priorität|priorität: mittel|priorität: normal|priorität mittel|mittel dringend',
-    low: 'keine eile|nicht dringend|nicht eilig|eilt nicht|niedrige priorität|geringe priorität|wenn du zeit hast|wenn sie zeit haben|wenn du mal zeit hast|bei gelegenheit|priorität: niedrig|gelegentlich|lassen sie sich zeit|lass dir zeit|hat zeit|priorität niedrig|wann immer es passt|ohne eile|kein stress|in aller ruhe|keine dringlichkeit|drängt nicht|wenn es dir passt|wenn es ihnen passt|sobald du eine minute hast',
+    low: 'keine eile|nicht dringend|nicht eilig|eilt nicht|niedrige priorität|geringe priorität|wenn du zeit hast|wenn sie zeit haben|wenn du mal zeit hast|bei gelegenheit|priorität: niedrig|gelegentlich|lassen sie sich zeit|lass dir zeit|hat zeit|priorität niedrig|wann immer es passt|ohne eile|kein stress|in aller ruhe|keine dringlichkeit|drängt nicht|wenn es dir passt|wenn es ihnen passt|sobald du eine minute hast|eilt überhaupt nicht|eilt gar nicht|wenn du luft hast|wenn sie luft haben|wenn du mal luft hast|irgendwann',
     taskHeading:
       'aufgaben|aufgabe|to-do|todo|todos|to-dos|nächste schritte|maßnahmen|offene punkte|zu erledigen|bitte|könnten sie|könntest du|könnt ihr|kannst du|folgendes|wir brauchen|noch offen|beschlüsse und aufgaben|was zu tun ist|checkliste|arbeitsliste|aktionspunkte|arbeiten|folgende|pendenzen|erledigungen|einige dinge|ein paar dinge|bis dahin',
     otherHeading:

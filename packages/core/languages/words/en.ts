@@ -81,6 +81,12 @@ export const en: Language = {
     afternoon: 'in the afternoon|in the evening',
     weekdayPart: '',
     weekLater: 'week',
+    weeks: 'weeks|wks|months|days',
+    thatDay:
+      'by then|before then|until then|till then|by that date|before that date|by that day|that day|by that time|on that date|that same day|the same day|before that time|by that hour',
+    dayBefore:
+      'the day before|a day earlier|the previous day|the evening before|the night before|one day earlier|the day prior',
+    before: 'before|ahead of|prior to|earlier|in advance|beforehand|in advance of|previously',
     noon: 'noon|midday|12 noon',
     dayPart:
       'eod|cob|close of business|close of play|end of day|end of business|end of the day|end of play|morning|afternoon|evening|night|midnight|first thing|lunchtime|lunch',
@@ -96,13 +102,16 @@ export const en: Language = {
     until: 'before|until|till|up to|within|in time for|valid until|valid till|open until',
     on: 'on|for|this|at|the|is|of|to|in|is on|are on|be',
     latest:
-      'at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great',
+      'at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great|at the very latest|at the absolute latest|by the latest',
     dueNoun:
       'deadline|due|due date|overdue|closing date|cut-off|cutoff|cut off|expires|expiry|payable|rsvp|target date|submission date|last day|latest date|final date|respond by|needed by|required by|wanted by|complete by|return by|time limit|last date|expiration date|closes|close',
     purpose: 'to|for|in time for|ahead of|before|prior to|by|at|to have it for|need it for|needed for',
-    must: 'must|has to|have to|needs to be',
+    must: 'must|has to|have to|needs to be|is to be|are to be|shall be|should reach|is due to be',
     obligation:
       'you can|you may|are accepted|is accepted|is possible|can still|must|have to|has to|need to|needs to|need|needs|needed|should|shall|required|is required|requires|are required|ought to|want|would like|wanted|expected|expect|is to be|are to be|be sure to|remember|make sure|be ready|to be ready|to be done',
+    given:
+      'you have|you’ve got|you have got|you’ve|you still have|leaves you|gives you|you are given|you’re given',
+    wish: 'preferably|ideally|if possible|best|at best|better still|if you can|with luck|hopefully',
     event:
       'meeting|opening|opens|site visit|takes place|take place|held|arrives|arrive|arriving|arrival|booked|scheduled|on display|concert|workshop|conference|seminar|webinar|training|course|celebration|party|lunch|dinner|reception|holiday|ceremony|session|interview|appointment|exhibition|fair|trip|tour|departure|leaves|starts|begins|launch|birthday|wedding|festival|lecture|rehearsal|inspection|runs|join us|event|gathering|assembly',
     past: 'was|were|since|received|sent|last|ago|wrote|met|spoke|discussed|signed|ordered|bought|delivered|arrived|had|visited|came|happened|took place|paid|completed|posted|submitted|did|as of|agreed|promised|called|shipped|placed|issued|dated|born|founded|published|started|registered|asked|changed',
@@ -119,15 +128,16 @@ export const en: Language = {
     offer:
       'offer|quote|quotation|estimate|discount|voucher|code|early bird|early-bird|price|rate|proposal|invitation|reservation|option|coupon',
     coming: 'come|join|attend|invite|invited',
-    move: 'moved|moves|move|extended|postponed|shifted|pushed|pushed back|brought forward|rescheduled|changed|change|delayed|deferred|make that|make it|put back|now due|new deadline|new date|new due date|correction|rather than|instead|slipped|adjusted|amended|sorry, i meant|i meant|not any more but|deadline is now|date is now|due date is now|is now due|are now due',
+    move: 'moved|moves|move|extended|postponed|shifted|pushed|pushed back|brought forward|rescheduled|delayed|deferred|make that|make it|put back|now due|new deadline|new date|new due date|correction|rather than|instead|slipped|sorry, i meant|i meant|not any more but|deadline is now|date is now|due date is now|is now due|are now due',
+    change: 'changed|change|adjusted|amended',
     instead: 'instead of|rather than|not|no longer|and not',
-    lift: 'no need to do this|no need to do it|called it off|not necessary any more|not necessary anymore|no longer needed|no longer need|no longer required|no longer necessary|no need to send|no need any more|not needed any more|not needed anymore|no need to send it any more|don’t need it any more|do not need it any more|not need to send it any more|don’t need to send it any more|no need for it any more|not need it anymore|don’t need it anymore|don’t have to send it any more|disregard|please ignore my|ignore my previous|ignore the request|ignore my request|has been cancelled|is cancelled|has been withdrawn|deadline has been lifted|has already been done|already done|already taken care of|has been settled already|called off|you can forget|forget it|is withdrawn|we have withdrawn|consider it closed|case is closed',
+    lift: 'no need to do this|no need to do it|called it off|not necessary any more|not necessary anymore|no longer needed|no longer need|no longer required|no longer necessary|no need to send|no need any more|not needed any more|not needed anymore|no need to send it any more|don’t need it any more|do not need it any more|not need to send it any more|don’t need to send it any more|no need for it any more|not need it anymore|don’t need it anymore|don’t have to send it any more|disregard|please ignore my|ignore my previous|ignore the request|ignore my request|has been cancelled|is cancelled|has been withdrawn|deadline has been lifted|has already been done|already done|already taken care of|has been settled already|called off|you can forget|forget it|is withdrawn|we have withdrawn|consider it closed|case is closed|nothing to pay|nothing to do|no action is needed|no action needed|no action required|no action is required|no further action|you don’t need to do anything|you do not need to do anything|you need do nothing|nothing for you to do|nothing more to do|no reply is needed|no reply needed|no payment is due|you need not do anything|nothing is required|never mind|don’t bother|don’t need to … any more|don’t have to … any more|don’t need to … anymore|don’t have to … anymore|needn’t … any more|do not need to … any more|do not have to … any more|no longer have to|no longer need to|is no longer needed|are no longer needed',
   },
   requests: {
     please:
       'please|kindly|pls|plz|if possible|thank you|thanks|many thanks|if you can|if you could|when you can|would you please|in advance|at your convenience|if you don’t mind|also|and|then|so|just|now|again|hi|hello|ok|okay|well|but|could you|can you',
     frames: [
-      'are kindly requested to|are requested to|are asked to|are kindly asked to|is requested to|are invited to|can we|could we|shall we|we kindly request you to|we would ask that you|please|kindly|pls|could you please|could you|can you please|can you|would you please|would you|will you please|will you|would you be able to|would you be so kind as to|would you mind|are you able to|might you|could i ask you to|can i ask you to|may i ask you to|i would like to ask you to|i’d like to ask you to|i am asking you to|we ask you to|we kindly ask you to|we would ask you to|i ask you to|you are asked to|you are requested to|you are kindly requested to|we request you to|we request that you|i need you to|we need you to|i want you to|we want you to|i would like you to|i’d like you to|we would like you to|we’d like you to|you need to|you must|you should|you have to|you will need to|you’ll need to|you are required to|you ought to|don’t forget to|do not forget to|remember to|please remember to|please make sure to|please be sure to|make sure to|be sure to|make sure you|it would be great if you could|it would be good if you could|it would be helpful if you could|it would help if you could|it would be nice if you could|i would appreciate it if you could|i’d appreciate it if you could|we would appreciate it if you could|we’d appreciate it if you could|i would be grateful if you could|i’d be grateful if you could|we would be grateful if you could|we’d be grateful if you could|i was wondering if you could|i wonder if you could|grateful if you could|if you could|do you think you could|any chance you could|may i ask that you|your task is to|i have to|i need to|i must|i should|we have to|we need to|we must|we should|need to|have to|todo|to do|let’s|we would like to ask you to|we invite you to|reminder to|a reminder to|you may want to|would it be possible to|would it be possible for you to|is it possible to|could someone|can someone|could somebody|can somebody|someone needs to|somebody needs to|someone has to|it is necessary to|want you to|expects that you|expects you to|expect you to|we expect you to|ask that you|request that you|asks you to|asks that you',
+      'are kindly requested to|are requested to|are asked to|are kindly asked to|is requested to|are invited to|can we|could we|shall we|we kindly request you to|we would ask that you|please|kindly|pls|could you please|could you|can you please|can you|would you please|would you|will you please|will you|would you be able to|would you be so kind as to|would you mind|are you able to|might you|could i ask you to|can i ask you to|may i ask you to|i would like to ask you to|i’d like to ask you to|i am asking you to|we ask you to|we kindly ask you to|we would ask you to|i ask you to|you are asked to|you are requested to|you are kindly requested to|we request you to|we request that you|i need you to|we need you to|i want you to|we want you to|i would like you to|i’d like you to|we would like you to|we’d like you to|you need to|you must|you should|you have to|you will need to|you’ll need to|you are required to|you ought to|don’t forget to|do not forget to|remember to|please remember to|please make sure to|please be sure to|make sure to|be sure to|make sure you|it would be great if you could|it would be good if you could|it would be helpful if you could|it would help if you could|it would be nice if you could|i would appreciate it if you could|i’d appreciate it if you could|we would appreciate it if you could|we’d appreciate it if you could|i would be grateful if you could|i’d be grateful if you could|we would be grateful if you could|we’d be grateful if you could|i was wondering if you could|i wonder if you could|grateful if you could|if you could|do you think you could|any chance you could|may i ask that you|your task is to|we have to|we need to|we must|we should|let’s|we would like to ask you to|we invite you to|reminder to|a reminder to|you may want to|would it be possible to|would it be possible for you to|is it possible to|could someone|can someone|could somebody|can somebody|someone needs to|somebody needs to|someone has to|it is necessary to|want you to|expects that you|expects you to|expect you to|we expect you to|ask that you|request that you|asks you to|asks that you',
       combine(
         'could|can|would|will|might',
         'you|someone|somebody|anyone|anybody|one of you|u|you all',
@@ -156,16 +166,35 @@ export const en: Language = {
       ),
       'fancy|how about|what about|any chance of|do me a favour and|be so kind as to|be sure you|see that you|see to it that you|i trust you will|it remains to|all you need to do is|all you have to do is|you are kindly asked to|you’re asked to|you are welcome to|you still need to|you still have to|we’re asking you to|we are asking you to|it would be lovely if you could|it’d be great if you could|it’d be good if you could|grateful if you would',
     ].join('|'),
+    self: 'i have to|i need to|i must|i should|i’ve got to|i have got to|i still have to|i still need to',
+    toDo: 'need to|have to|must|to do:|todo:|todo|to do|got to|gotta|remember to',
+    announce:
+      'please note that|kindly note that|note that|we would like to remind you that|we’d like to remind you that|we remind you that|i’d like to remind you that|just a reminder that|a reminder that|this is a reminder that|reminder:|please be advised that|please remember that|remember that|we inform you that|we would like to inform you that|we are writing to let you know that|as a reminder,|don’t forget that|just to let you know that|this is to inform you that',
+    arrive:
+      'reach us|reach me|reach this office|reach our office|be with us|be with me|arrive|be received|have reached us|have reached me|be in our hands|get to us|get to me|come in|be in',
+    is: 'is|was|ends|expires|falls|closes|has been|will be',
+    forAction: 'for|to',
     actionNouns:
       'response respond|submission submit|delivery deliver|reply reply|answer answer|return return|review review|decision decide|proof prove|choice choose|receipt acknowledge|transmission transmit',
     may: 'you can|you may|you could|you are able to|must|has to|have to|needs to|need to|are to|shall|is to',
-    needs:
+    needs: [
       'we would appreciate|i would appreciate|we’d appreciate|i’d appreciate|still outstanding is|please find time for|we need|i need|we require|i require|we still need|i still need|we will need|we’ll need|i will need|i’ll need|we are waiting for|we are still waiting for|i am waiting for|i’m waiting for|we’re waiting for|we await|we are missing|we’re missing|we are still missing|we still lack|still missing is|we would like to have|i would like to have|we look forward to receiving|could we have|can we have|could i have|can i have|may i have|may we have|we urgently need|i urgently need|we want|waiting on|i’m after|we’re after|we are after|i could do with|we could do with|i’d like|we’d like|i would like|we would like|we’re still short of|we are still without|what we need is|what i need is|all we need is|all i need is|there is still no|what’s missing is|still missing|we lack|required is|we ask for|i ask for|we’d love|still to come|we hope to receive|please let me have|please let us have|let me have|let us have|requesting|we request|i request|kindly let us have',
+      combine(
+        'i’d|i would|we’d|we would',
+        'love|like|appreciate|be glad of|be grateful for|be glad to have|be happy to have|be pleased to receive',
+        '|to have|to get|to receive|to see',
+      ),
+      combine(
+        'i|we|i’m|we’re',
+        'look forward to|looking forward to|are looking forward to|am looking forward to|count on|are counting on|hope for|expect|expecting|are expecting|am expecting',
+        '|receiving|getting|having|seeing',
+      ),
+    ].join('|'),
     provide: 'Send',
     passive:
       'needs to be|need to be|must be|has to be|have to be|should be|is to be|are to be|shall be|still needs to be|still need to be|still has to be|ought to be|will need to be|needs|wants to be',
     courtesy:
-      'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see',
+      'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at',
     generic:
       'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend',
     verbs,
@@ -182,6 +211,9 @@ export const en: Language = {
     indirect: 'me|us|him|her|them|to me|to us|for me|for us',
     fillers:
       'also|then|just|kindly|please|now|again|to|still|quickly|briefly|all|both|at least|urgently|possibly|perhaps|go ahead and|each',
+    clitics: '',
+    elliptic:
+      'another|another one|a new one|a new pair|new ones|one|ones|some|a few|a couple|a few of them|some of them|one of them|the rest|the others|the other|yours|mine|ours|theirs|both|all of them|any|a replacement|replacements|a second one|more|everything|this|that|these|those|it|them|the remaining ones|its',
     pronouns: 'it|this|that|them|these|those',
     reason:
       'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|unless|before we|before i|before they|before it|after which|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks|or we|or i|or it|or you|or they|failing which',
@@ -203,7 +235,7 @@ export const en: Language = {
     assigns: 'to|will|should',
     aside:
       'if|when|which|who|while|once|whereas|i|we|they|he|she|it|the|my|our|there|after that|then we|then i|then it|thereafter|later we|then the|else|or the|as otherwise',
-    high: 'urgent|urgently|asap|as soon as possible|critical|top priority|high priority|priority: high|priority high|immediately|very important|time-critical|time critical|emergency|at once|right away|highest priority|without delay|most urgent|utmost importance|prio 1|straight away|pressing|high importance|extremely important|really important|super urgent|promptly|speedily|with urgency|top of the list|of the essence|immediate action|immediate attention|needs immediate|most pressing',
+    high: 'urgent|urgently|asap|as soon as possible|critical|top priority|high priority|priority: high|priority high|immediately|very important|time-critical|time critical|emergency|at once|right away|highest priority|without delay|most urgent|utmost importance|prio 1|straight away|pressing|high importance|extremely important|really important|super urgent|promptly|speedily|with urgency|top of the list|of the essence|immediate action|immediate attention|needs immediate|most pressing|as a matter of urgency|as a matter of priority',
     medium:
       'medium priority|normal priority|priority: medium|priority: normal|moderate priority|medium urgency|priority medium|priority normal',
     low: 'no rush|no hurry|whenever you have a minute|whenever you have time|when you have time|when you have a minute|when you have a moment|whenever you get a chance|when you get a chance|low priority|not urgent|priority: low|priority low|take your time|no great rush|there’s no rush|at your leisure|whenever it suits|whenever suits|in your own time|if you find the time|nothing urgent|whenever convenient|when it suits you|no urgency|isn’t urgent|whenever you can|in no rush|in no hurry|whenever you find|no panic|spare hour|spare moment|spare minute|no pressure|at some point|there is no hurry|take as long as you like|not pressing|any time you like',

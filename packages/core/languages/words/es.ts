@@ -76,6 +76,12 @@ export const es: Language = {
     afternoon: 'de la tarde|de la noche',
     weekdayPart: '',
     weekLater: 'en ocho días|en ocho',
+    weeks: 'semanas|meses|días',
+    thatDay:
+      'antes de esa fecha|antes de ese día|para entonces|antes de entonces|hasta entonces|ese día|en esa fecha|ese mismo día|de aquí a entonces|antes de esa hora|para esa fecha',
+    dayBefore:
+      'el día antes|el día anterior|la víspera|un día antes|la noche antes|la noche anterior|en la víspera|el día de antes',
+    before: 'antes|de antelación|con antelación|previos a|de anticipación|con anticipación|anteriores a',
     noon: 'mediodía|las doce del mediodía|las 12 del mediodía',
     dayPart:
       'fin del día|final del día|el final del día|fin de la jornada|final de la jornada|cierre|por la mañana|por la tarde|por la noche|tarde|noche|medianoche|a primera hora|a última hora|primera hora|última hora|el cierre de oficinas',
@@ -92,13 +98,16 @@ export const es: Language = {
       'válido hasta el|válida hasta el|dentro de|previo al|previo a|antes que|para|para el|para la|hasta|hasta el',
     on: 'el|para el|del|al|este|esta|es el|es|en|a|la|de|dia|día|el día|a finales de',
     latest:
-      'a más tardar|como muy tarde|como máximo|como tarde|es la fecha límite|es el último día|o antes|es el plazo|máximo|es el límite',
+      'a más tardar|como muy tarde|como máximo|como tarde|es la fecha límite|es el último día|o antes|es el plazo|máximo|es el límite|como muy muy tarde|a lo más tardar|lo más tarde',
     dueNoun:
       'cierra|cierran|fecha límite|plazo|vencimiento|vence|caduca|fecha de entrega|último día|pendiente de pago|fecha tope|entrega|vencido|confirmación|cierre de inscripciones|deadline|expira|fecha de vencimiento|límite|a entregar|pagadero',
     purpose: 'a|para|antes de|a tiempo para|antes del|de cara a|con vistas a',
-    must: 'debe|deben|debes|tiene que|tienen que|tienes que',
+    must: 'debe|deben|debes|tiene que|tienen que|tienes que|deberá|deberán|ha de|han de|habrá de|habrán de',
     obligation:
       'puede|puedes|pueden|posible|se aceptan|debe|deben|debemos|debes|tiene que|tienen que|tenemos que|tienes que|hay que|necesito|necesitamos|necesita|necesario|necesaria|obligatorio|requerido|se requiere|debería|deberían|queremos|quisiera|quisiéramos|esperamos|recuerde|recuerda|recuerden|no olvide|no olvides|hace falta|es preciso',
+    given:
+      'tiene|tienes|tienen|tenéis|dispone|dispones|disponen|disponéis|le queda|te queda|os queda|les queda|le quedan|te quedan|os quedan|les quedan|cuenta con|cuentas con',
+    wish: 'preferiblemente|a ser posible|idealmente|si es posible|si puede ser|de preferencia|mejor aún|si puedes',
     event:
       'reunión|encuentro|inauguración|visita|tendrá lugar|tiene lugar|se celebrará|se celebra|llegada|llega|llegará|reservado|previsto|prevista|concierto|taller|conferencia|seminario|formación|curso|fiesta|almuerzo|comida|cena|recepción|vacaciones|ceremonia|llamada|entrevista|cita|exposición|feria|viaje|salida|comienza|empieza|inicio|cumpleaños|boda|ensayo|inspección|será entregado|apertura|asamblea|sesión|jornada|evento|abre|congreso|charla|celebración|les invitamos|te invitamos|festival|se inaugura|partido',
     past: 'era|fue|fueron|desde|recibido|recibimos|recibí|enviado|enviamos|envié|pasado|última|reunimos|hablamos|pedimos|compramos|entregado|llegó|había|tuvo lugar|pagado|firmado|acordado|escribió|ayer|hemos|se celebró|enviaron|estuvo|solicitamos el',
@@ -114,15 +123,16 @@ export const es: Language = {
     offer:
       'oferta|presupuesto|descuento|vale|código|tarifa|propuesta|opción|reserva|invitación|promoción|cotización',
     coming: 'venir|venga|ven|asistir|invitar|invitamos|invitados',
-    move: 'aplazado|aplazada|pospuesto|pospuesta|retrasado|retrasada|ampliado|ampliada|prorrogado|prorrogada|adelantado|adelantada|cambiado|cambiada|cambia|se amplía|se aplaza|nueva fecha|nuevo plazo|corrección|mejor|en lugar|finalmente|ahora es|se traslada|trasladado|quería decir|se pospone|se retrasa|pasa del|pasa al|se adelanta|mejor el',
+    move: 'aplazado|aplazada|pospuesto|pospuesta|retrasado|retrasada|ampliado|ampliada|prorrogado|prorrogada|adelantado|adelantada|se amplía|se aplaza|nueva fecha|nuevo plazo|corrección|mejor|en lugar|finalmente|ahora es|se traslada|trasladado|quería decir|se pospone|se retrasa|pasa del|pasa al|se adelanta|mejor el',
+    change: 'cambiado|cambiada|cambia|cambió|modificado|modificada',
     instead: 'en lugar de|en lugar del|en vez de|en vez del|y no|no el|no para el|y no el',
-    lift: 'ya no es necesario|ya no hace falta|ya no necesitamos|ya no necesito|no es necesario que|no hace falta que|ya no se necesita|cancelado|cancelada|queda cancelado|queda anulado|anulado|ignore|ignora|ignoren|sin efecto|ya está hecho|ya está resuelto|ya no se requiere|ya no tiene que|ya no tienes que|ya no tienen que|ya no es preciso|queda sin efecto|no lo envíe|ya no hay que',
+    lift: 'ya no es necesario|ya no hace falta|ya no necesitamos|ya no necesito|no es necesario que|no hace falta que|ya no se necesita|cancelado|cancelada|queda cancelado|queda anulado|anulado|ignore|ignora|ignoren|sin efecto|ya está hecho|ya está resuelto|ya no se requiere|ya no tiene que|ya no tienes que|ya no tienen que|ya no es preciso|queda sin efecto|no lo envíe|ya no hay que|no tiene que hacer nada|no tienes que hacer nada|no tienen que hacer nada|no es necesario hacer nada|no hay que hacer nada|no debe hacer nada|nada que pagar|ninguna acción|deja lo del|ya no tenéis que|ya no es necesaria|ya no son necesarios|ya no hacen falta',
   },
   requests: {
     please:
       'por favor|porfa|gracias|si es posible|muchas gracias|también|además|y|luego|entonces|por favor,|si puede|si puedes|de antemano|amablemente',
     frames: [
-      'se ruega a … que|rogamos a … que|pedimos a … que|se pide a … que|podemos|podríamos|le agradeceré que|sírvase|sírvanse|le importaría|haga favor de|por favor|podría por favor|podría usted|podría|podrían|podrías por favor|podrías|puede por favor|puede usted|puede|pueden|puedes|puedes por favor|le ruego que|les ruego que|le rogamos que|les rogamos que|rogamos que|ruego que|rogamos|le pido que|les pido que|te pido que|le pedimos que|les pedimos que|se ruega|se solicita|se le solicita|se les solicita|solicitamos que|le solicitamos que|les solicitamos que|necesito que|necesitamos que|quiero que|quisiera que|me gustaría que|nos gustaría que|agradecería que|agradeceríamos que|le agradecería que|le agradeceríamos que|les agradecería que|les agradeceríamos que|te agradecería que|agradecemos|debe|deben|debes|debemos|tiene que|tienen que|tienes que|tenemos que|hay que|tengo que|debo|habría que|hace falta|es necesario|recuerde|recuerda|recuerden|no olvide|no olvides|no olviden|sería posible|es posible|sería tan amable de|serían tan amables de|haga el favor de|hagan el favor de|haz el favor de|favor de|favor|asegúrese de|asegúrate de|asegúrense de|acuérdate de|acuérdese de|le importaría|te importaría|alguien puede|alguien podría|quisiera pedirle que|quisiera pedirte que|quería pedirle que|quería pedirte que|le invitamos a|les invitamos a|es importante',
+      'se ruega a … que|rogamos a … que|pedimos a … que|se pide a … que|podemos|podríamos|le agradeceré que|sírvase|sírvanse|le importaría|haga favor de|por favor|podría por favor|podría usted|podría|podrían|podrías por favor|podrías|puede por favor|puede usted|puede|pueden|puedes|puedes por favor|le ruego que|les ruego que|le rogamos que|les rogamos que|rogamos que|ruego que|rogamos|le pido que|les pido que|te pido que|le pedimos que|les pedimos que|se ruega|se solicita|se le solicita|se les solicita|solicitamos que|le solicitamos que|les solicitamos que|necesito que|necesitamos que|quiero que|quisiera que|me gustaría que|nos gustaría que|agradecería que|agradeceríamos que|le agradecería que|le agradeceríamos que|les agradecería que|les agradeceríamos que|te agradecería que|agradecemos|debe|deben|debes|debemos|tiene que|tienen que|tienes que|tenemos que|hay que|habría que|hace falta|es necesario|recuerde|recuerda|recuerden|no olvide|no olvides|no olviden|sería posible|es posible|sería tan amable de|serían tan amables de|haga el favor de|hagan el favor de|haz el favor de|favor de|favor|asegúrese de|asegúrate de|asegúrense de|acuérdate de|acuérdese de|le importaría|te importaría|alguien puede|alguien podría|quisiera pedirle que|quisiera pedirte que|quería pedirle que|quería pedirte que|le invitamos a|les invitamos a|es importante',
       combine(
         '|le|les|te|os',
         'ruego|rogamos|pido|pedimos|solicito|solicitamos|agradezco|agradecemos|agradecería|agradeceríamos|agradeceré|agradeceremos|invito a|invitamos a|recuerdo|recordamos|recuerdo que|recordamos que|animo a|animamos a|encarezco|aconsejamos|pediría|pediríamos|rogaría|rogaríamos',
@@ -138,16 +148,35 @@ export const es: Language = {
       'podríais|podéis|querría|querrías|quieres|te animas a|se anima a|os animáis a|te atreves a|te encargas de|se encarga de|os encargáis de|tienes tiempo de|tiene tiempo de|queda pendiente|queda por|quedan por|solo queda|resta|habrá que|habría que|convendría|conviene|es preciso|es imprescindible|deberá|deberán|deberás|debería|deberían|deberías|deberíamos|haced el favor de|hacednos el favor de|hágannos el favor de|tenga a bien|tengan a bien|tenga la amabilidad de|tengan la amabilidad de|ten la amabilidad de|ten la bondad de|sea tan amable de|sean tan amables de|recuerden que deben|recordad|no olvidéis|acordaos de|acuérdense de|procure|procuren|procura|asegúrense de|habéis de|ha de|han de|necesitaría que|necesitaríamos que|haría falta que|es necesario que|sería bueno que|convendría que|me vendría bien que|nos vendría bien que',
       'pase a|pasa a|pasen a|pasad a|venga a|ven a|vengan a|venid a|vaya a|ve a|vayan a',
     ].join('|'),
+    self: 'tengo que|debo|he de',
+    toDo: 'por hacer:|pendiente:|hay que|no olvidar|recordar',
+    announce:
+      'le recordamos que|les recordamos que|te recordamos que|os recordamos que|recordamos que|le recuerdo que|te recuerdo que|os recuerdo que|recordad que|recuerden que|recuerda que|recuerde que|le informamos de que|les informamos de que|informamos de que|le informamos que|se comunica que|le comunicamos que|les comunicamos que|tenga en cuenta que|tengan en cuenta que|no olvide que|no olviden que|se informa de que|recordatorio:',
+    arrive:
+      'llegar|llegarnos|llegarme|obrar en nuestro poder|estar en nuestro poder|recibirse|haber llegado|estar en nuestras manos',
+    is: 'es|era|termina|vence|finaliza|acaba|expira|concluye|fue',
+    forAction: 'para|de|del',
     actionNouns:
       'envío enviar|entrega entregar|pago pagar|firma firmar|respuesta responder|remisión remitir|devolución devolver|abono abonar|revisión revisar|ingreso ingresar|inscripción inscribir',
     may: '',
-    needs:
+    needs: [
       'necesitamos|necesito|nos hace falta|me hace falta|esperamos|estamos a la espera de|seguimos esperando|falta|faltan|nos falta|nos faltan|requerimos|quisiéramos recibir|solicitamos|aún necesitamos|todavía necesitamos|aún nos falta|nos gustaría recibir|estamos esperando|quedamos a la espera de|le solicitamos|les solicitamos|solicito|precisamos|preciso|necesitaríamos|necesitaría|nos haría falta|me haría falta|hace falta|hacen falta|nos hacen falta|queda pendiente el|queda pendiente la|echamos en falta|agradecemos el|agradecemos la|agradeceríamos el|agradeceríamos la|se ruega el|se ruega la|se solicita|rogamos el|rogamos la|pedimos|quedamos a la espera del|quedamos a la espera de su',
+      combine(
+        '|nos|me',
+        'gustaría|interesaría|vendría bien|harían falta|haría falta',
+        '|recibir|tener|contar con',
+      ),
+      combine(
+        'esperamos|espero|quedamos a la espera de|quedo a la espera de|confiamos en|deseamos',
+        'recibir|contar con|tener',
+      ),
+      'contamos con|cuento con|faltan|me faltan|nos faltan|me falta',
+    ].join('|'),
     provide: 'Enviar',
     passive:
       'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser',
     courtesy:
-      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si',
+      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido',
     generic:
       'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver',
     verbs,
@@ -166,6 +195,9 @@ export const es: Language = {
     indirect: 'nos|me|le|les|a nosotros|a mí|-nos|usted|ustedes|te|se',
     fillers:
       'que usted|que|también|ya|además|por favor|nos|me|le|les|favor|rápidamente|urgentemente|usted|ustedes|nuevamente|te|se|lo|la|los|las|no olvide',
+    clitics: 'lo|la|los|las|se lo|se la|se los|se las|me lo|me la|nos lo|nos la|nos los|me los',
+    elliptic:
+      'otro|otra|otros|otras|uno nuevo|una nueva|unos nuevos|unas nuevas|algunos|algunas|unos cuantos|unas cuantas|el tuyo|la tuya|los tuyos|el suyo|la suya|los suyos|el resto|todo|todos|eso|esto|ello|ambos|un recambio|uno|una|la vuestra|los demás',
     pronouns: 'lo|la|los|las|esto|eso',
     reason:
       'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así|después de eso|o no',
@@ -181,7 +213,8 @@ export const es: Language = {
     afterNoun: 'es|fue|de|del|para',
     writer: '',
     you: '',
-    doForMe: 'me|nos|¿me|¿nos|tú me|¿le|¿les|le|les',
+    doForMe:
+      'me|nos|¿me|¿nos|tú me|¿le|¿les|le|les|se lo|se la|se los|se las|me lo|me la|me los|me las|nos lo|nos la|os lo|lo|la|los|las',
     beforeOrder: '',
     and: 'y|e',
     assigns: 'debe|va a',

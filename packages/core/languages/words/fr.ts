@@ -74,6 +74,11 @@ export const fr: Language = {
     afternoon: 'de l’après-midi|du soir',
     weekdayPart: '',
     weekLater: 'en huit',
+    weeks: 'semaines|jours',
+    thatDay:
+      "d'ici là|avant cette date|à cette date|ce jour-là|avant ce jour|le même jour|avant ce jour-là|avant cette échéance|avant cette heure",
+    dayBefore: "la veille|le jour d'avant|la veille au soir|le jour précédent|dès la veille|un jour avant",
+    before: "avant|plus tôt|à l'avance|auparavant|précédant|d'avance",
     noon: 'midi',
     dayPart:
       'fin de journée|fin de la journée|la fin de la journée|en fin de journée|matin|après-midi|soir|soirée|matinée|nuit|minuit|fermeture des bureaux|fermeture|dans la journée|au matin|au soir',
@@ -89,13 +94,16 @@ export const fr: Language = {
     until: 'dans un délai de|valable jusqu’au|valable jusqu’à|dans les|pour|pour le|jusqu’au|jusqu’à',
     on: 'le|pour le|du|au|ce|cette|est le|est|en|à|la|de|dans|courant|fin|vers le',
     latest:
-      'au plus tard|dernier délai|délai de rigueur|maximum|est la date limite|au maximum|ou avant|grand maximum',
+      'au plus tard|dernier délai|délai de rigueur|maximum|est la date limite|au maximum|ou avant|grand maximum|sans faute',
     dueNoun:
       'ferme|ferment|clôture|clôturent|date limite|échéance|délai|dernier délai|date butoir|payable|à payer|en retard|expire|clôture|rsvp|date de remise|dernier jour|à rendre|à remettre|date d’échéance|deadline|limite|date de fin|réponse souhaitée|arrive à échéance',
     purpose: 'à|au|pour|avant|à temps pour|en vue de|en prévision de',
-    must: 'doit|doivent|devez|dois',
+    must: 'doit|doivent|devez|dois|devra|devront|devrait|devraient',
     obligation:
       'vous pouvez|tu peux|possible|pouvez|doit|doivent|devez|devons|dois|il faut|faut|faudrait|besoin|nécessaire|requis|requise|obligatoire|devrait|devraient|souhaitons|souhaite|attendons|attends|voudrais|voudrions|aimerais|aimerions|n’oubliez pas|n’oublie pas|prière|il faudra|pensez|pense',
+    given:
+      'il vous reste|il te reste|vous avez|tu as|vous disposez|tu disposes|vous aurez|un délai de|avez-vous|vous avez encore',
+    wish: 'de préférence|idéalement|si possible|au mieux|dans l’idéal|plutôt',
     event:
       'réunion|rencontre|inauguration|visite|a lieu|aura lieu|auront lieu|ont lieu|se tiendra|se déroulera|arrivée|arrive|arrivera|réservé|prévu|prévue|concert|atelier|conférence|séminaire|formation|cours|fête|déjeuner|dîner|réception|congés|vacances|cérémonie|appel|entretien|rendez-vous|exposition|salon|voyage|départ|commence|débute|début des|anniversaire|mariage|vernissage|répétition|livraison|livré|ouverture|colloque|assemblée|séance|webinaire|spectacle|ouvre|événement|invitons|festival',
     past: 'était|étaient|depuis|reçu|reçue|envoyé|envoyée|dernier|passé|rencontré|commandé|acheté|livré|arrivé|avait|avions|eu lieu|payé|signé|convenu|expédié|écrit|parlé|discuté|hier|s’est|a été|avons|avez reçu',
@@ -110,15 +118,16 @@ export const fr: Language = {
       'reste|restent|restera|resteront|disponible|disponibles|indisponible|valable|valables|valide|valides|dure|durera|garantie|garanti|consultable|consultables|exposé|exposée|exposés|en vente|en vigueur|couvert|assuré|visible|visibles|se poursuit|s’applique|accessible',
     offer: 'offre|devis|remise|réduction|bon|code|tarif|proposition|option|réservation|invitation|promotion',
     coming: 'venir|venez|viens|participer|invité|invités|invitons',
-    move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|modifié|modifiée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum',
+    move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum|passe du|passe au',
+    change: 'modifié|modifiée|changé|changée',
     instead: 'au lieu de|au lieu du|et non|plutôt que|pas le|et pas|non pas|et non le|et non pas',
-    lift: 'plus besoin de le faire|laisse tomber|plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine',
+    lift: 'plus besoin de le faire|laisse tomber|plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine|vous n’avez rien à faire|tu n’as rien à faire|rien à faire|aucune action|rien à régler|rien à payer|aucune démarche|ne t’occupe plus|ne vous occupez plus|pas besoin de répondre|n’avez plus à|n’as plus à|n’avons plus à|plus à vous|plus besoin que',
   },
   requests: {
     please:
       's’il vous plaît|s’il te plaît|svp|stp|merci|si possible|merci d’avance|également|aussi|et|puis|donc|alors|par avance|s’il vous plait|merci beaucoup',
     frames: [
-      'sont invités à|sont priés de|est prié de|sont invitées à|merci aussi de|merci aussi d’|merci également de|merci également d’|nous prions … de|pouvons-nous|pourrait-on|peut-on|je vous saurais gré de|nous vous saurions gré de|je vous serais reconnaissant de|je vous serais reconnaissante de|vous voudrez bien|tu voudras bien|merci de bien vouloir|merci de|merci d’|veuillez|veuillez bien|pourriez-vous s’il vous plaît|pourriez-vous|pouvez-vous s’il vous plaît|pouvez-vous|peux-tu s’il te plaît|peux-tu|pourrais-tu|tu pourrais|vous pourriez|je vous prie de bien vouloir|je vous prie de|nous vous prions de bien vouloir|nous vous prions de|je vous demande de|nous vous demandons de|je te demande de|je vous remercie de bien vouloir|je vous remercie de|nous vous remercions de bien vouloir|nous vous remercions de|je te remercie de|prière de|vous êtes priés de|vous êtes prié de|vous êtes invités à|nous vous invitons à|il faut|il faudrait|il faudra|il convient de|vous devez|tu dois|vous devrez|nous devons|je dois|on doit|il est nécessaire de|il est important de|n’oubliez pas de|n’oublie pas de|pensez à|pense à|auriez-vous l’amabilité de|auriez-vous la gentillesse de|serait-il possible de|est-il possible de|est-ce que vous pouvez|est-ce que vous pourriez|est-ce que tu peux|est-ce que tu pourrais|j’aimerais que vous|nous aimerions que vous|je voudrais que vous|je souhaiterais que vous|il serait bien de|ayez l’amabilité de|auriez-vous l’obligeance de|j’ai besoin que vous|j’ai besoin que tu|assurez-vous de|assure-toi de|vous serait-il possible de|te serait-il possible de|quelqu’un peut|quelqu’un pourrait|à faire :|reste à',
+      'sont invités à|sont priés de|est prié de|sont invitées à|merci aussi de|merci aussi d’|merci également de|merci également d’|nous prions … de|pouvons-nous|pourrait-on|peut-on|je vous saurais gré de|nous vous saurions gré de|je vous serais reconnaissant de|je vous serais reconnaissante de|vous voudrez bien|tu voudras bien|merci de bien vouloir|merci de|merci d’|veuillez|veuillez bien|pourriez-vous s’il vous plaît|pourriez-vous|pouvez-vous s’il vous plaît|pouvez-vous|peux-tu s’il te plaît|peux-tu|pourrais-tu|tu pourrais|vous pourriez|je vous prie de bien vouloir|je vous prie de|nous vous prions de bien vouloir|nous vous prions de|je vous demande de|nous vous demandons de|je te demande de|je vous remercie de bien vouloir|je vous remercie de|nous vous remercions de bien vouloir|nous vous remercions de|je te remercie de|prière de|vous êtes priés de|vous êtes prié de|vous êtes invités à|nous vous invitons à|il faut|il faudrait|il faudra|il convient de|vous devez|tu dois|vous devrez|nous devons|on doit|il est nécessaire de|il est important de|n’oubliez pas de|n’oublie pas de|pensez à|pense à|auriez-vous l’amabilité de|auriez-vous la gentillesse de|serait-il possible de|est-il possible de|est-ce que vous pouvez|est-ce que vous pourriez|est-ce que tu peux|est-ce que tu pourrais|j’aimerais que vous|nous aimerions que vous|je voudrais que vous|je souhaiterais que vous|il serait bien de|ayez l’amabilité de|auriez-vous l’obligeance de|j’ai besoin que vous|j’ai besoin que tu|assurez-vous de|assure-toi de|vous serait-il possible de|te serait-il possible de|quelqu’un peut|quelqu’un pourrait|reste à',
       combine(
         'pourriez-vous|pourrais-tu|pouvez-vous|peux-tu|voudriez-vous|voudrais-tu|voulez-vous|veux-tu|sauriez-vous|pourrait-on|peut-on|pourrions-nous|est-ce que vous pouvez|est-ce que tu peux|est-ce que vous pourriez|est-ce que tu pourrais|tu pourrais|vous pourriez|tu veux bien|vous voulez bien|tu voudrais bien|vous voudrez bien|tu voudras bien|acceptez-vous de|acceptez de',
         '|s’il vous plaît|s’il te plaît|svp|stp|également|aussi|donc|bien|peut-être|éventuellement',
@@ -148,16 +157,31 @@ export const fr: Language = {
       'il reste à|reste à|il y a lieu de|ça te dirait de|cela vous dérangerait-il de|ça t’ennuierait de|aurais-tu le temps de|auriez-vous le temps de|tu aurais le temps de|vous auriez le temps de|n’oubliez pas d’|n’oublie pas d’|pensez bien à|pense bien à|pensez aussi à|songez à|veillez à|veille à|veuillez nous|veuillez me|veuillez donc|veuillez également|prière d’|il est impératif de|il est demandé de|nous comptons sur vous pour|je compte sur toi pour|je compte sur vous pour|tu te charges de|vous vous chargez de|vous chargez-vous de',
       'passez|passe|venez|viens|allez|va',
     ].join('|'),
+    self: 'je dois|il faut que je|je devrais',
+    toDo: 'à faire :|faut|il faut|à faire|ne pas oublier de|penser à',
+    announce:
+      'nous vous rappelons que|je vous rappelle que|je te rappelle que|pour rappel,|pour rappel :|rappel :|nous vous informons que|je vous informe que|veuillez noter que|merci de noter que|n’oubliez pas que|n’oublie pas que|rappelez-vous que|nous rappelons que|sachez que|je vous signale que|nous vous signalons que|petit rappel :',
+    arrive:
+      'parvenir|arriver|nous parvenir|me parvenir|nous être parvenu|nous être parvenue|être parvenu|être en notre possession|être entre nos mains|être reçu|être reçue|être reçus|être reçues|être chez nous',
+    is: 'est|était|expire|se termine|prend fin|court|tombe|a été',
+    forAction: "pour|de|d'|des|du",
     actionNouns:
       'envoi envoyer|réponse répondre|paiement payer|règlement régler|signature signer|remise remettre|livraison livrer|relecture relire|transmission transmettre|accord confirmer|renvoi renvoyer|choix choisir|dépôt déposer|retour renvoyer|soumission soumettre|inscription inscrire',
     may: 'vous pouvez|tu peux|il est possible de|doivent|doit',
-    needs:
+    needs: [
       'nous avons besoin de|nous avons besoin du|nous avons besoin des|nous avons besoin d’|j’ai besoin de|j’ai besoin du|j’ai besoin des|j’ai besoin d’|il nous faut|il me faut|il nous manque|il manque|nous attendons|j’attends|nous sommes en attente de|nous souhaitons recevoir|je souhaite recevoir|nous aurions besoin de|nous aurions besoin du|nous aurions besoin des|j’aurais besoin de|j’aurais besoin du|j’aurais besoin des|nous attendons toujours|il manque encore|il nous manque encore|dans l’attente de recevoir|nous aurions besoin d’|j’aurais besoin d’|il nous faudrait|il me faudrait|il me manque|il nous faut encore|nous demandons|nous requérons|nous manquons de|il faudrait|nous souhaiterions|nous aimerions recevoir|j’aimerais recevoir|nous espérons|reste manquant|nous sollicitons|nous désirons',
+      combine(
+        'nous|je',
+        'comptons|compte|souhaitons|souhaite|espérons|espère|aimerions|aimerais|attendons de|attends de',
+        'recevoir|avoir|obtenir|disposer de|disposer du|disposer des',
+      ),
+      combine('dans l’attente|en attente|nous restons dans l’attente', 'de|du|des'),
+    ].join('|'),
     provide: 'Envoyer',
     passive:
       'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être',
     courtesy:
-      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer',
+      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu',
     generic:
       'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper',
     verbs,
@@ -176,6 +200,9 @@ export const fr: Language = {
     indirect: 'nous|me|m’|moi|leur|lui|-nous|-moi|-lui|-leur|y|vous|te|t’|vous-même|-vous|nous-mêmes',
     fillers:
       'que vous|que tu|que|bien|vouloir|aussi|également|encore|nous|me|m’|bien vouloir|rapidement|svp|s’il vous plaît|s’il te plaît|juste|vite|donc|les|le|la|l’|s’',
+    clitics: "le|la|les|l'|en",
+    elliptic:
+      'un autre|une autre|d’autres|un nouveau|une nouvelle|de nouveaux|de nouvelles|le vôtre|la vôtre|les vôtres|le tien|la tienne|les tiens|les tiennes|quelques-uns|quelques-unes|une dizaine|une douzaine|une vingtaine|le reste|tout|ça|cela|ceci|celui-ci|celle-ci|un remplacement|deux|trois|les deux',
     pronouns: 'le|la|les|l’|cela|ça|ceci',
     reason:
       'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|sauf si|avant que|dès que|ce qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut|après quoi|ou nous|ou je|autrement|à défaut de quoi|passé ce délai',
@@ -191,7 +218,8 @@ export const fr: Language = {
     afterNoun: 'est|était|de|du|des|pour',
     writer: '',
     you: '',
-    doForMe: 'tu|vous|tu me|tu m’|tu nous|vous me|vous m’|vous nous|tu lui|vous lui|tu leur',
+    doForMe:
+      'tu|vous|tu me|tu m’|tu nous|vous me|vous m’|vous nous|tu lui|vous lui|tu leur|tu l’|vous l’|tu le|tu la|tu les|vous le|vous la|vous les|tu me le|tu me la|tu nous le',
     beforeOrder: '',
     and: 'et',
     assigns: 'doit|va',

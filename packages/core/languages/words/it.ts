@@ -75,6 +75,12 @@ export const it: Language = {
     afternoon: 'del pomeriggio|di sera',
     weekdayPart: '',
     weekLater: 'a otto',
+    weeks: 'settimane|mesi|giorni',
+    thatDay:
+      "entro allora|entro quella data|prima di allora|prima di quella data|prima di quel giorno|quel giorno|entro quel giorno|per allora|per quella data|prima di quell'ora|entro quell'ora|lo stesso giorno|fino ad allora",
+    dayBefore:
+      'il giorno prima|il giorno precedente|la sera prima|la vigilia|un giorno prima|alla vigilia|la sera precedente',
+    before: 'prima|di anticipo|in anticipo|antecedenti',
     noon: 'mezzogiorno',
     dayPart:
       'fine giornata|fine della giornata|la fine della giornata|fine orario|chiusura|di mattina|di pomeriggio|di sera|mattina|mattino|pomeriggio|sera|notte|mezzanotte|in giornata|in mattinata|mattinata|serata|la chiusura degli uffici',
@@ -90,13 +96,16 @@ export const it: Language = {
     until: 'valido fino al|valida fino al|fino a|prima che|per|per il|fino al',
     on: 'il|per il|del|al|questo|questa|è il|è|in|a|la|di|giorno|alle|lo|dal|l’',
     latest:
-      'al più tardi|al massimo|come termine ultimo|è la scadenza|è il termine|è l’ultimo giorno|o prima|improrogabilmente|tassativamente|massimo',
+      'al più tardi|al massimo|come termine ultimo|è la scadenza|è il termine|è l’ultimo giorno|o prima|improrogabilmente|tassativamente|massimo|senza fallo',
     dueNoun:
       'chiude|chiudono|scadenza|scade|termine|termine ultimo|data limite|data di scadenza|ultimo giorno|da pagare|scaduto|scaduta|chiusura|consegna|deadline|entro|data di consegna|pagamento entro|limite|in scadenza|termine di consegna',
     purpose: 'a|alla|al|per|prima di|in tempo per|prima della|prima del|in vista di|in vista della',
-    must: 'deve|devono|devi|dovete',
+    must: 'deve|devono|devi|dovete|dovrà|dovranno|dev’essere',
     obligation:
       'può|puoi|potete|possibile|si accettano|deve|devono|dobbiamo|devi|dovete|bisogna|occorre|occorrono|serve|servono|necessario|necessaria|obbligatorio|richiesto|richiesta|dovrebbe|dovrebbero|vorrei|vorremmo|abbiamo bisogno|ho bisogno|aspettiamo|attendiamo|si ricordi|ricordati|ricordatevi|non dimenticare|non dimentichi|ci serve|mi serve|è da|va|vanno|è necessario|ci servono|mi servono',
+    given:
+      'ha tempo|hai tempo|avete tempo|ha ancora|hai ancora|avete ancora|ha|hai|avete|dispone|disponete|le restano|ti restano|vi restano|vi resta|avrete|avrà|c’è tempo|hanno tempo',
+    wish: 'preferibilmente|possibilmente|idealmente|se possibile|meglio se|meglio ancora|di preferenza',
     event:
       'riunione|incontro|inaugurazione|visita|avrà luogo|ha luogo|si terrà|si svolgerà|si tiene|arrivo|arriva|arriverà|prenotato|previsto|prevista|concerto|laboratorio|conferenza|seminario|formazione|corso|festa|pranzo|cena|ricevimento|ferie|vacanze|cerimonia|chiamata|colloquio|appuntamento|mostra|fiera|viaggio|partenza|comincia|inizia|inizio|compleanno|matrimonio|prova|sopralluogo|apertura|assemblea|sessione|evento|apre|convegno|invitiamo|festival|lezione|sarà consegnato|webinar|workshop',
     past: 'era|è stato|è stata|sono stati|da|ricevuto|abbiamo ricevuto|inviato|abbiamo inviato|scorso|scorsa|incontrati|parlato|ordinato|acquistato|consegnato|arrivato|aveva|avuto luogo|pagato|firmato|concordato|scritto|ieri|discusso|ho ricevuto|spedito|ho inviato|si è svolta|si è tenuta',
@@ -112,15 +121,16 @@ export const it: Language = {
     offer:
       'offerta|preventivo|sconto|buono|codice|tariffa|proposta|opzione|prenotazione|invito|promozione|quotazione',
     coming: 'venire|venga|vieni|partecipare|invitare|invitiamo|invitati',
-    move: 'rinviato|rinviata|posticipato|posticipata|spostato|spostata|prorogato|prorogata|anticipato|anticipata|cambiato|cambiata|modificato|modificata|nuova data|nuova scadenza|nuovo termine|correzione|piuttosto|ora è|slitta|è slittata|è slittato|facciamo|intendevo|errata corrige|meglio|anziché|slittano|passa al|diventa',
+    move: 'rinviato|rinviata|posticipato|posticipata|spostato|spostata|prorogato|prorogata|anticipato|anticipata|nuova data|nuova scadenza|nuovo termine|correzione|piuttosto|ora è|slitta|è slittata|è slittato|facciamo|intendevo|errata corrige|meglio|anziché|slittano|passa al|diventa',
+    change: 'cambiato|cambiata|modificato|modificata',
     instead: 'invece di|invece che|invece del|e non|al posto di|anziché|e non il|anziché il|invece che il',
-    lift: 'non è più necessario|non serve più|non occorre più|non abbiamo più bisogno|non ho più bisogno|non c’è più bisogno|annullato|annullata|è annullato|ignorate|già fatto|già risolto|lasci stare|lascia stare|lasciate perdere|lascia perdere|non è più richiesto|senza effetto|ritirato|non dovete più|non devi più|non deve più|non è più richiesta|non è più necessaria|come non ricevuta',
+    lift: 'non è più necessario|non serve più|non occorre più|non abbiamo più bisogno|non ho più bisogno|non c’è più bisogno|annullato|annullata|è annullato|ignorate|già fatto|già risolto|lasci stare|lascia stare|lasciate perdere|lascia perdere|non è più richiesto|senza effetto|ritirato|non dovete più|non devi più|non deve più|non è più richiesta|non è più necessaria|come non ricevuta|non deve fare nulla|non devi fare nulla|non dovete fare nulla|non deve fare niente|non devi fare niente|non occorre fare nulla|nulla da pagare|niente da pagare|nulla da fare|nessuna azione|non … più bisogno|non dovrete più|non serviranno più|non servono più|non occorrono più',
   },
   requests: {
     please:
       'per favore|per cortesia|cortesemente|gentilmente|se possibile|grazie|grazie mille|anche|inoltre|e|poi|quindi|per piacere|in anticipo|allora|se può|se puoi|ps',
     frames: [
-      'si prega … di|si pregano … di|preghiamo … di|chiediamo … di|si invitano … a|possiamo|potremmo|si richiede di|la invito a|voglia|vogliate|per favore|per cortesia|per piacere|cortesemente|gentilmente|potrebbe per favore|potrebbe cortesemente|potrebbe gentilmente|potrebbe|potreste|potresti|puoi per favore|puoi|può per favore|può|potete|la prego di|vi prego di|ti prego di|la preghiamo di voler|la preghiamo di|vi preghiamo di voler|vi preghiamo di|si prega di|siete pregati di|le chiedo di|vi chiedo di|ti chiedo di|le chiediamo di|vi chiediamo di|chiediamo di|le chiedo cortesemente di|vi chiedo cortesemente di|vi chiediamo cortesemente di|le chiediamo cortesemente di|vorrei che lei|vorrei che tu|vorremmo che|ho bisogno che|abbiamo bisogno che|deve|devono|devi|dovete|dobbiamo|devo|dovrebbe|dovreste|dovresti|bisogna|occorre|è necessario|è importante|non dimenticare di|non dimentichi di|non dimenticate di|si ricordi di|ricordati di|ricordatevi di|ricordarsi di|sarebbe possibile|è possibile|le sarei grato se potesse|le sarei grata se potesse|vi saremmo grati se poteste|le saremmo grati se potesse|ti sarei grato se potessi|ti sarei grata se potessi|avrebbe la gentilezza di|abbia la cortesia di|volete|vuoi|assicurarsi di|si assicuri di|assicurati di|qualcuno può|qualcuno potrebbe|ti dispiacerebbe|le dispiacerebbe|vi invitiamo a|la invitiamo a|riesci a|riuscite a|riesce a|riusciresti a|riuscirebbe a|provvedere a|vorrei chiederle di|vorrei chiederti di|volevo chiederti di|volevo chiederle di|mi servirebbe che',
+      'si prega … di|si pregano … di|preghiamo … di|chiediamo … di|si invitano … a|possiamo|potremmo|si richiede di|la invito a|voglia|vogliate|per favore|per cortesia|per piacere|cortesemente|gentilmente|potrebbe per favore|potrebbe cortesemente|potrebbe gentilmente|potrebbe|potreste|potresti|puoi per favore|puoi|può per favore|può|potete|la prego di|vi prego di|ti prego di|la preghiamo di voler|la preghiamo di|vi preghiamo di voler|vi preghiamo di|si prega di|siete pregati di|le chiedo di|vi chiedo di|ti chiedo di|le chiediamo di|vi chiediamo di|chiediamo di|le chiedo cortesemente di|vi chiedo cortesemente di|vi chiediamo cortesemente di|le chiediamo cortesemente di|vorrei che lei|vorrei che tu|vorremmo che|ho bisogno che|abbiamo bisogno che|deve|devono|devi|dovete|dobbiamo|dovrebbe|dovreste|dovresti|bisogna|occorre|è necessario|è importante|non dimenticare di|non dimentichi di|non dimenticate di|si ricordi di|ricordati di|ricordatevi di|ricordarsi di|sarebbe possibile|è possibile|le sarei grato se potesse|le sarei grata se potesse|vi saremmo grati se poteste|le saremmo grati se potesse|ti sarei grato se potessi|ti sarei grata se potessi|avrebbe la gentilezza di|abbia la cortesia di|volete|vuoi|assicurarsi di|si assicuri di|assicurati di|qualcuno può|qualcuno potrebbe|ti dispiacerebbe|le dispiacerebbe|vi invitiamo a|la invitiamo a|riesci a|riuscite a|riesce a|riusciresti a|riuscirebbe a|provvedere a|vorrei chiederle di|vorrei chiederti di|volevo chiederti di|volevo chiederle di|mi servirebbe che',
       combine(
         'la|vi|ti|le|si',
         'prego|preghiamo|prega|pregano|chiedo|chiediamo|chiede|invito|invitiamo|invita|invitano|ricordo|ricordiamo|ricorda|esorto|esortiamo|sarei grato|sarei grata|saremmo grati|sarebbe grati',
@@ -149,16 +159,32 @@ export const it: Language = {
       'te la senti di|se la sente di|ve la sentite di|ti va di|le va di|vi va di|hai tempo di|ha tempo di|avete tempo di|ti occupi di|si occupa di|saresti disponibile a|sarebbe disponibile a|mi fai il favore di|fammi il favore di|ci faccia il favore di|resta da|restano da|rimane da|rimangono da|non resta che|c’è da|ci sono da|dovrà|dovranno|dovrai|dovrete|dovremmo|dovrei|abbiate la cortesia di|abbi la cortesia di|abbiate la gentilezza di|sia così gentile da|sii così gentile da|siate così gentili da|ricordiamoci di|si raccomanda di|raccomandiamo di|passate a|passa a|passi a|veda di|vedi di|vedete di|provvedete a|provveda a|provvedi a|avete da|hai da|ha da|faresti in tempo a|faccia in modo di|fai in modo di|fate in modo di',
       'venga a|vieni a|venite a|vada a|vai a|andate a',
     ].join('|'),
+    self: 'devo|dovrei|ho da',
+    toDo: 'da fare:|bisogna|non dimenticare di|ricordarsi di',
+    announce:
+      'le ricordiamo che|vi ricordiamo che|ti ricordo che|vi ricordo che|le ricordo che|si ricorda che|ricordiamo che|si comunica che|si informa che|la informiamo che|vi informiamo che|si rende noto che|si fa presente che|ricordate che|ricordi che|ricorda che|si avvisa che|tenga presente che|tenete presente che|promemoria:|vi comunichiamo che|le comunichiamo che',
+    arrive:
+      'pervenire|pervenirci|pervenirmi|arrivare|arrivarci|giungere|giungerci|essere in nostro possesso|essere nelle nostre mani',
+    is: 'è|era|scade|termina|finisce|cade',
+    forAction: "per|di|del|della|dell'|delle|dei",
     actionNouns:
       'conferma confermare|invio inviare|consegna consegnare|risposta rispondere|firma firmare|restituzione restituire|trasmissione trasmettere|revisione rivedere|ritiro ritirare|riscontro rispondere|iscrizione iscrivere|bonifico versare|saldo saldare',
     may: '',
-    needs:
+    needs: [
       'abbiamo bisogno di|abbiamo bisogno del|abbiamo bisogno della|abbiamo bisogno dei|abbiamo bisogno delle|ho bisogno di|ho bisogno del|ho bisogno della|ho bisogno dei|ci serve|ci servono|mi serve|mi servono|ci occorre|ci occorrono|attendiamo|attendo|restiamo in attesa di|restiamo in attesa della|siamo in attesa di|siamo in attesa del|siamo in attesa della|manca|mancano|ci manca|ci mancano|vorremmo ricevere|richiediamo|manca ancora|mancano ancora|ci serve ancora|aspettiamo|chiediamo|si richiede|si richiedono|necessitiamo di|servono|serve|occorrono|occorre|ci servirebbe|mi servirebbe|ci servirebbero|avremmo bisogno di|avrei bisogno di|avremmo bisogno del|avremmo bisogno della|avrei bisogno del|avrei bisogno della|attendiamo la|attendiamo il|ci occorrerebbe|si richiede la|si richiede il|è gradita|è gradito|chiediamo la|chiediamo il|è richiesta|è richiesto|resta in sospeso|aspetto|restiamo in attesa del',
+      combine(
+        '|mi|ci',
+        'piacerebbe|farebbe piacere|servirebbe|servirebbero|occorrerebbe|occorrerebbero|serviranno|servirà|farebbero comodo|farebbe comodo',
+        '|avere|ricevere',
+      ),
+      combine('contiamo|conto|speriamo|spero|aspettiamo|desideriamo', 'di ricevere|di avere|ricevere'),
+      combine('ho|abbiamo|avrei|avremmo', 'bisogno', 'di|del|della|dei|delle|dell’|degli'),
+    ].join('|'),
     provide: 'Inviare',
     passive:
       'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere|dovrà esserci|dovranno esserci|deve esserci|devono esserci|andrà|andranno|dovrebbero essere|deve esser|deve venire|devono venire|deve risultare|dovranno risultare',
     courtesy:
-      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere',
+      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato',
     generic:
       'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi',
     verbs,
@@ -177,6 +203,9 @@ export const it: Language = {
     indirect: 'ci|mi|loro|a noi|a me|vi|ti|si',
     fillers:
       'che|anche|già|per favore|ci|mi|nuovamente|rapidamente|urgentemente|cortesemente|gentilmente|lei|voi|tu|ancora|poi|volermi|volerci|voler',
+    clitics: "lo|la|li|le|ne|me lo|me la|ce lo|ce la|te lo|glielo|gliela|l'|me li|me le|ce li|ce le",
+    elliptic:
+      'un altro|un’altra|altri|altre|uno nuovo|una nuova|dei nuovi|alcuni|alcune|qualcuno|il tuo|la tua|i tuoi|il suo|la sua|i suoi|il resto|tutto|questo|quello|ciò|entrambi|uno|una|un ricambio|le vostre|i vostri|questi|quelli',
     pronouns: 'lo|la|li|le|questo|ciò|quello',
     reason:
       'affinché|in modo da|in modo che|così da|così che|per poter|perché|poiché|dato che|visto che|altrimenti|prima che|appena|non appena|che deve|ma|grazie|in caso contrario|cosicché|così possiamo|dal momento che|dopodiché|sennò|se no|dopo di che',
@@ -192,7 +221,7 @@ export const it: Language = {
     afterNoun: 'è|era|di|del|della|per',
     writer: '',
     you: '',
-    doForMe: 'mi|ci|me lo|ce lo|me la|ce la|gli|le',
+    doForMe: 'mi|ci|me lo|ce lo|me la|ce la|gli|le|te lo|glielo|gliela|me li|me le|ce li|lo|la|li',
     beforeOrder: 'mi|ci|si|le|gli',
     and: 'e|ed',
     assigns: 'deve',

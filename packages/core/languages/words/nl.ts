@@ -74,6 +74,12 @@ export const nl: Language = {
     afternoon: '’s middags|’s avonds',
     weekdayPart: 'ochtend|middag|avond|nacht|morgen',
     weekLater: 'over een week|over acht dagen',
+    weeks: 'weken|maanden|dagen',
+    thatDay:
+      'voor die tijd|tegen die tijd|voor die datum|tot die tijd|op die dag|die dag|uiterlijk dan|voor dan|tegen dan|dezelfde dag|voor die dag|tot dan',
+    dayBefore:
+      'de dag ervoor|de dag tevoren|een dag eerder|de dag daarvoor|daags tevoren|de avond ervoor|de avond tevoren|een dag ervoor|een dag van tevoren|de avond daarvoor',
+    before: 'voor|eerder|van tevoren|ervoor|daarvoor|voorafgaand aan|tevoren|vooraf',
     noon: '12 uur ’s middags|twaalf uur ’s middags|het middaguur|12 uur s middags',
     dayPart:
       'einde van de dag|eind van de dag|het einde van de dag|het eind van de dag|einde dag|eind vandaag|einde werkdag|sluitingstijd|’s ochtends|’s middags|’s avonds|ochtend|middag|avond|middernacht|nacht|einde van de werkdag|eind van de middag|het eind van de middag|het einde van de werkdag|dagdeel',
@@ -94,9 +100,11 @@ export const nl: Language = {
     dueNoun:
       'sluit|sluiten|deadline|uiterste datum|vervaldatum|vervalt|verloopt|sluitingsdatum|inleverdatum|te betalen|termijn|te laat|laatste dag|uiterlijk|betaaltermijn|einddatum|aanleverdatum|opleverdatum|betaaldatum|uiterste inleverdatum|achterstallig|streefdatum',
     purpose: 'naar|voor|tijdig voor|op tijd voor|vóór|voorafgaand aan|ten behoeve van',
-    must: 'moet|moeten|dient|dienen',
+    must: 'moet|moeten|dient|dienen|behoort|behoren|hoort',
     obligation:
       'u kunt|je kunt|jullie kunnen|mogelijk|kunt u|moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|hebben|gewenst|zorg|zorgt',
+    given: 'u hebt|u heeft|je hebt|jullie hebben|heeft u|heb je|hebben jullie|u krijgt|je krijgt|u hebt nog',
+    wish: 'liefst|het liefst|bij voorkeur|idealiter|zo mogelijk|indien mogelijk|beter nog',
     event:
       'vergadering|bijeenkomst|opening|bezoek|vindt plaats|plaatsvinden|plaats|aankomst|komt aan|geboekt|gepland|concert|workshop|conferentie|seminar|training|cursus|feest|lunch|diner|receptie|vakantie|ceremonie|gesprek|afspraak|overleg|tentoonstelling|beurs|reis|vertrek|begint|start|verjaardag|bruiloft|lezing|repetitie|inspectie|schouw|levering|geleverd|evenement|sessie|opent|congres|rondleiding|borrel|bespreking|excursie|etentje|festival|open dag',
     past: 'was|waren|sinds|ontvangen|ontvingen|gestuurd|verzonden|vorige|afgelopen|besproken|besteld|gekocht|geleverd op|aangekomen|had|hadden|plaatsgevonden|betaald|ondertekend|afgesproken|geschreven|gisteren|heb ik|hebben wij|hebben we|werd|ingediend|gemeld',
@@ -112,15 +120,16 @@ export const nl: Language = {
     offer:
       'offerte|aanbieding|aanbod|korting|kortingscode|bon|code|tarief|voorstel|optie|reservering|uitnodiging|prijsopgave',
     coming: 'kom|komt|komen|bijwonen|uitgenodigd|uitnodigen',
-    move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|gewijzigd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|verandert|wordt verplaatst|schuift op',
+    move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|wordt verplaatst|schuift op|gaat van|schuift van',
+    change: 'gewijzigd|verandert|veranderd|aangepast',
     instead: 'in plaats van|i.p.v.|niet|en niet|niet meer|niet op|in plaats van op',
-    lift: 'hoef je niet meer te doen|hoeft u niet meer te doen|niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig',
+    lift: 'hoef je niet meer te doen|hoeft u niet meer te doen|niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig|u hoeft niets te doen|je hoeft niets te doen|jullie hoeven niets te doen|hoeft u niets|hoef je niets|niets te betalen|geen actie|verder niets te doen|laat maar|maar zitten|hoef … niet meer|hoeft … niet meer|hoeven … niet meer',
   },
   requests: {
     please:
       'alstublieft|alsjeblieft|svp|s.v.p.|aub|a.u.b.|graag|indien mogelijk|zo mogelijk|bedankt|dank u|dank je|ook|en|dan|even|alvast|eventjes|misschien|vriendelijk',
     frames: [
-      'worden verzocht|wordt verzocht|worden vriendelijk verzocht|kunnen we|zullen we|wees zo vriendelijk|ik zou u willen vragen|ik zou je willen vragen|kunt u alstublieft|kunt u|kun je alsjeblieft|kun je|kan je|kunnen jullie|kan u|zou u|zou u zo vriendelijk willen zijn om|zou je|zouden jullie|zou u kunnen|zou je kunnen|wilt u|wilt u alstublieft|wil je|wil je alsjeblieft|willen jullie|gelieve|graag|ik verzoek u|wij verzoeken u|we verzoeken u|u wordt verzocht|wij vragen u|we vragen u|ik vraag u|ik wil u vragen|ik wil je vragen|wij willen u vragen|we willen je vragen|mag ik u vragen|mag ik je vragen|mogen wij u verzoeken|u moet|je moet|jullie moeten|u dient|je dient|vergeet niet|vergeet u niet|denk eraan|denk eraan om|denkt u eraan|ik moet|we moeten|wij moeten|het zou fijn zijn als u|het zou fijn zijn als je|het zou mooi zijn als je|ik zou het op prijs stellen als u|ik zou het op prijs stellen als je|wij zouden het op prijs stellen als u|zorg ervoor dat|zorg dat|zou het mogelijk zijn|is het mogelijk|is het mogelijk om|zou het mogelijk zijn om|alstublieft|alsjeblieft|svp|aub|kan iemand|zou iemand|kunnen we|we zouden graag willen dat u|ik zou graag willen dat u|ik zou graag willen dat je|ik wil graag dat je|ik wil graag dat u|verzoeke|er moet|iemand moet|het is noodzakelijk|het is nodig om',
+      'worden verzocht|wordt verzocht|worden vriendelijk verzocht|wees zo vriendelijk|ik zou u willen vragen|ik zou je willen vragen|kunt u alstublieft|kunt u|kun je alsjeblieft|kun je|kan je|kunnen jullie|kan u|zou u|zou u zo vriendelijk willen zijn om|zou je|zouden jullie|zou u kunnen|zou je kunnen|wilt u|wilt u alstublieft|wil je|wil je alsjeblieft|willen jullie|gelieve|graag|ik verzoek u|wij verzoeken u|we verzoeken u|u wordt verzocht|wij vragen u|we vragen u|ik vraag u|ik wil u vragen|ik wil je vragen|wij willen u vragen|we willen je vragen|mag ik u vragen|mag ik je vragen|mogen wij u verzoeken|u moet|je moet|jullie moeten|u dient|je dient|vergeet niet|vergeet u niet|denk eraan|denk eraan om|denkt u eraan|we moeten|wij moeten|het zou fijn zijn als u|het zou fijn zijn als je|het zou mooi zijn als je|ik zou het op prijs stellen als u|ik zou het op prijs stellen als je|wij zouden het op prijs stellen als u|zorg ervoor dat|zorg dat|zou het mogelijk zijn|is het mogelijk|is het mogelijk om|zou het mogelijk zijn om|alstublieft|alsjeblieft|svp|aub|kan iemand|zou iemand|we zouden graag willen dat u|ik zou graag willen dat u|ik zou graag willen dat je|ik wil graag dat je|ik wil graag dat u|verzoeke|er moet|iemand moet|het is noodzakelijk|het is nodig om',
       combine(
         'kun|kan|zou|wil|zul|mag',
         'je|jij|jullie|ik|iemand|jou',
@@ -154,16 +163,27 @@ export const nl: Language = {
       ),
       'u zult|je zult|er dient|er moet nog|rest nog|wij wijzen u erop|denk er aan om|denk er om|vergeet niet om|vergeet alsjeblieft niet|u gelieve|gelieve ons|wees zo goed om|zorg jij dat|zorg jij ervoor dat|zorg jij voor|zorgt u dat|zorgt u ervoor dat|neem even de tijd om|het is de bedoeling dat je|het is de bedoeling dat u',
     ].join('|'),
+    self: 'ik moet|moet ik|ik zou moeten',
+    toDo: 'moet nog|te doen:|nog doen:|niet vergeten:|moeten nog',
+    announce:
+      'wij herinneren u eraan dat|we herinneren u eraan dat|wij herinneren je eraan dat|we herinneren je eraan dat|wij wijzen u erop dat|we wijzen je erop dat|ter herinnering:|denk eraan dat|houd er rekening mee dat|wij delen u mee dat|let op:|let op dat|vergeet niet dat|hierbij delen wij mee dat|hierbij delen wij u mee dat|wij informeren u dat|herinnering:',
+    arrive:
+      'binnen zijn|in ons bezit zijn|in ons bezit te zijn|ontvangen zijn|te zijn ontvangen|bij ons zijn|aankomen|bij ons liggen|bij ons binnen zijn|binnen te zijn|bij mij zijn',
+    is: 'is|was|eindigt|loopt|verloopt|sluit|valt',
+    forAction: 'voor|om',
     actionNouns:
       'reactie reageren|antwoord antwoorden|akkoord bevestigen|terugkoppeling terugkoppelen|levering leveren|retour retourneren|toezending toezenden',
-    may: 'u kunt|je kunt|jullie kunnen|u mag|je mag|moeten|moet|dienen|dient',
-    needs:
+    may: 'u kunt|je kunt|jullie kunnen|u mag|je mag|moeten|moet|dienen|dient|kunnen we|zullen we|kunnen wij|zullen wij',
+    needs: [
       'we hebben nodig|wij hebben nodig|ik heb nodig|wij wachten op|we wachten op|ik wacht op|we wachten nog op|wij wachten nog op|ik wacht nog op|we missen nog|wij missen nog|wij ontvangen graag|we ontvangen graag|ik ontvang graag|graag ontvangen wij|graag ontvangen we|graag ontvang ik|graag ontvangst van|wij zien graag|we hebben|wij hebben|ik heb|wij verzoeken om|wij missen|er ontbreekt nog|er ontbreken nog|we zouden graag … ontvangen|graag ontvangen wij nog|wij verzoeken u om|we vragen om|wij hebben behoefte aan|we hebben nog|wij hebben nog|ik mis nog|mij ontbreekt|ons ontbreekt|we willen graag|wij willen graag|we zien graag|ik zie graag|nog nodig is|nog nodig zijn|wij wachten op uw',
+      combine('ik|wij|we', 'zie|zien|reken|rekenen|kijk|kijken|hoop|hopen', '|graag|nog', 'op|naar|uit naar'),
+      'ik zie uit naar|wij zien uit naar|we zien uit naar',
+    ].join('|'),
     provide: 'Sturen',
     passive:
       'moet|moeten|dient te worden|dienen te worden|moet worden|moeten worden|dient te zijn|dienen te zijn|moet zijn|moeten zijn|moet … worden|hoort te worden|zou moeten worden|dient',
     courtesy:
-      'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard',
+      'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op',
     generic:
       'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen',
     verbs,
@@ -182,6 +202,9 @@ export const nl: Language = {
     indirect: 'ons|mij|me|hem|haar|hen|u|je|jullie|aan ons|aan mij|naar ons|naar mij|zich',
     fillers:
       'alstublieft|alsjeblieft|ook|nog|even|eens|graag|ons|mij|me|aub|svp|om|te|direct|z.s.m.|zo spoedig mogelijk|nu|dan|alvast|hiervoor|eventueel|allemaal|zich',
+    clitics: '',
+    elliptic:
+      'een nieuwe|een nieuw|nieuwe|er een|er een paar|een paar|er enkele|enkele|de rest|de jouwe|het jouwe|de uwe|allemaal|beide|dit|dat|alles|er|er twee|een andere|een ander|die|deze|hem|ze|het',
     pronouns: 'het|deze|dit|dat|die|ze',
     reason:
       'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen|of anders|of we|of ik',
@@ -205,7 +228,7 @@ export const nl: Language = {
     high: 'dringend|spoed|urgent|zo snel mogelijk|zo spoedig mogelijk|z.s.m.|zsm|asap|kritiek|hoge prioriteit|prioriteit: hoog|onmiddellijk|direct nodig|zeer belangrijk|hoogste prioriteit|met spoed|per direct|prioriteit hoog|haast|topprioriteit|onverwijld|met grote spoed|per omgaande|urgentie|prioritair|spoedeisend|spoedig|met voorrang|meteen|zonder uitstel|dringendst|hoogdringend|ten spoedigste',
     medium:
       'gemiddelde prioriteit|normale prioriteit|prioriteit: normaal|prioriteit: gemiddeld|prioriteit normaal|prioriteit: middel',
-    low: 'geen haast|geen spoed|niet dringend|niet urgent|wanneer u tijd heeft|wanneer je tijd hebt|als je tijd hebt|als u tijd heeft|lage prioriteit|prioriteit: laag|neem de tijd|op uw gemak|op je gemak|geen haast bij|rustig aan|prioriteit laag|heeft geen haast|wanneer het uitkomt|als het uitkomt|als je een minuutje hebt|wanneer je een momentje hebt|als je even tijd hebt|haast is er niet|zonder haast|er is geen haast|als je een moment hebt',
+    low: 'geen haast|geen spoed|niet dringend|niet urgent|wanneer u tijd heeft|wanneer je tijd hebt|als je tijd hebt|als u tijd heeft|lage prioriteit|prioriteit: laag|neem de tijd|op uw gemak|op je gemak|geen haast bij|rustig aan|prioriteit laag|heeft geen haast|wanneer het uitkomt|als het uitkomt|als je een minuutje hebt|wanneer je een momentje hebt|als je even tijd hebt|haast is er niet|zonder haast|er is geen haast|als je een moment hebt|haast heeft het niet|als je eens tijd hebt|ooit eens',
     taskHeading:
       'taken|taak|acties|actiepunten|actielijst|te doen|to do|todo|to-do|volgende stappen|openstaande punten|graag|kunt u|kun je|kunnen jullie|het volgende|we hebben nodig|wat er moet gebeuren|afspraken en acties|checklist|nog te doen|wil je|wilt u|volgende|werkzaamheden|een paar dingen|klussen|actie',
     otherHeading:

@@ -83,6 +83,11 @@ export const pt: Language = {
     afternoon: 'da tarde|da noite',
     weekdayPart: '',
     weekLater: 'a oito dias|a oito',
+    weeks: 'semanas|meses|dias',
+    thatDay:
+      'até lá|antes dessa data|até essa data|até esse dia|nesse dia|até então|nessa data|no mesmo dia|até essa hora|antes disso',
+    dayBefore: 'na véspera|no dia anterior|um dia antes|de véspera|no dia antes|na noite anterior|à véspera',
+    before: 'antes|de antecedência|com antecedência|mais cedo',
     noon: 'meio-dia|meio dia',
     dayPart:
       'fim do dia|final do dia|o fim do dia|o final do dia|ao fim do dia|fim do expediente|final do expediente|de manhã|à tarde|à noite|manhã|tarde|noite|meia-noite|da manhã|da tarde|da noite|fecho',
@@ -98,13 +103,16 @@ export const pt: Language = {
     until: 'válido até|válida até|dentro de|antes que|para|para o dia',
     on: 'em|no|na|no dia|dia|de|do|da|a|ao|é|é o dia|é no dia|para o dia|esta|este|nesta|neste|às|até',
     latest:
-      'o mais tardar|no máximo|no mais tardar|impreterivelmente|é a data limite|é o prazo|é o último dia|ou antes|sem falta',
+      'o mais tardar|no máximo|no mais tardar|impreterivelmente|é a data limite|é o prazo|é o último dia|ou antes|sem falta|no limite',
     dueNoun:
       'fecha|fecham|prazo|data limite|data-limite|vencimento|vence|expira|data de entrega|último dia|em atraso|encerramento|entrega|a pagar|deadline|limite|prazo final|prazo de entrega|vencida|termina|data de vencimento|confirmação',
     purpose: 'à|ao|para|antes de|a tempo de|antes da|antes do|a tempo para|com vista a',
-    must: 'deve|devem|tem de|têm de|tem que|têm que',
+    must: 'deve|devem|tem de|têm de|tem que|têm que|deverá|deverão|terá de|terão de|há de|hão de|deve-se',
     obligation:
       'pode|podes|podem|possível|aceitam-se|deve|devem|devemos|tem de|têm de|tem que|têm que|temos de|temos que|tens de|tens que|é preciso|preciso|precisamos|precisa|necessário|necessária|obrigatório|necessito|necessitamos|deveria|deveriam|queremos|gostaria|gostaríamos|esperamos|lembre-se|lembra-te|não se esqueça|não te esqueças|há que|convém|aguardamos',
+    given:
+      'tens|tem|têm|dispõe|dispões|dispõem|resta-lhe|restam-lhe|tem ainda|tens ainda|restam-te|têm ainda',
+    wish: 'de preferência|preferencialmente|idealmente|se possível|melhor ainda|se puder ser',
     event:
       'reunião|encontro|inauguração|visita|terá lugar|tem lugar|realiza-se|realizar-se-á|será realizada|acontece|chegada|chega|chegará|reservado|previsto|prevista|marcada|marcado|concerto|oficina|workshop|conferência|seminário|formação|treinamento|curso|festa|almoço|jantar|recepção|receção|férias|cerimónia|cerimônia|chamada|entrevista|exposição|feira|viagem|partida|começa|início|inicia|aniversário|casamento|ensaio|inspeção|vistoria|abertura|assembleia|sessão|evento|abre|congresso|palestra|convidamos|festival|será entregue|decorre',
     past: 'era|foi|foram|desde|recebido|recebemos|recebi|enviado|enviámos|enviamos em|enviei|passado|última|reunimos|falámos|falamos|encomendado|comprámos|entregue|chegou|havia|teve lugar|pago|assinado|acordado|escreveu|ontem|tivemos|realizou-se|estive|aconteceu|solicitado em',
@@ -119,15 +127,16 @@ export const pt: Language = {
       'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado',
     offer: 'oferta|orçamento|proposta|desconto|vale|código|tarifa|opção|reserva|convite|promoção|cotação',
     coming: 'vir|venha|vem|participar|convidar|convidamos|convidados',
-    move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|alterado|alterada|mudou|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade|alargado|alargada|dilatado|dilatada',
+    move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade|alargado|alargada|dilatado|dilatada|passa do|passou do|passa da|passou da|passa a ser',
+    change: 'alterado|alterada|mudou|mudado|mudada',
     instead: 'em vez de|em lugar de|e não|ao invés de|não no dia|e não no|e não na',
-    lift: 'já não é necessário|já não precisa|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado',
+    lift: 'já não é necessário|já não precisa|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado|não precisa de fazer nada|não tem de fazer nada|não tens de fazer nada|não precisas de fazer nada|não é preciso fazer nada|nada a pagar|nada a fazer|nenhuma ação|deixa lá|já não tens de|já não têm de|já não são necessários|já não faz falta|já não fazem falta',
   },
   requests: {
     please:
       'por favor|se possível|obrigado|obrigada|muito obrigado|muito obrigada|também|além disso|e|depois|então|desde já|se puder|gentilmente|pf|p.f.|já agora',
     frames: [
-      'pedimos … que|solicita-se … que|peço … que|podias|podia|podíamos|podemos|poderíamos|solicita-se|pede-se|solicitamos a vossa excelência que|faça favor de|por favor|poderia por favor|poderia|poderiam|podia|podiam|podes por favor|podes|pode por favor|pode|podem|poderias|favor|queira|queiram|peço que|pedimos que|peço-lhe que|pedimos-lhe que|peço-te que|pedia que|pedia-lhe que|pedia-te que|pedia o favor de|peço o favor de|solicitamos que|solicito que|agradeço que|agradecemos que|agradecia que|agradecíamos que|agradeceria que|agradeceríamos que|gostaria que|gostaríamos que|preciso que|precisamos que|preciso de que|quero que|deve|devem|deves|devemos|tem de|têm de|tens de|tem que|têm que|tens que|temos de|temos que|tenho de|tenho que|é preciso|é necessário|não se esqueça de|não te esqueças de|não se esqueçam de|lembre-se de|lembra-te de|não esqueça de|não esquecer de|seria possível|é possível|será possível|teria a amabilidade de|faça o favor de|faz o favor de|certifique-se de|certifica-te de|alguém pode|alguém poderia|gostaria de lhe pedir que|gostaria de pedir que|gostaria de pedir para|peço para|pedimos para|convidamos a|importa-se de|importas-te de|há que|convém|você poderia|você pode|vocês podem|vocês poderiam|consegue|consegues|conseguem|falta',
+      'pedimos … que|solicita-se … que|peço … que|podias|podia|podíamos|podemos|poderíamos|solicita-se|pede-se|solicitamos a vossa excelência que|faça favor de|por favor|poderia por favor|poderia|poderiam|podia|podiam|podes por favor|podes|pode por favor|pode|podem|poderias|favor|queira|queiram|peço que|pedimos que|peço-lhe que|pedimos-lhe que|peço-te que|pedia que|pedia-lhe que|pedia-te que|pedia o favor de|peço o favor de|solicitamos que|solicito que|agradeço que|agradecemos que|agradecia que|agradecíamos que|agradeceria que|agradeceríamos que|gostaria que|gostaríamos que|preciso que|precisamos que|preciso de que|quero que|deve|devem|deves|devemos|tem de|têm de|tens de|tem que|têm que|tens que|temos de|temos que|é preciso|é necessário|não se esqueça de|não te esqueças de|não se esqueçam de|lembre-se de|lembra-te de|não esqueça de|não esquecer de|seria possível|é possível|será possível|teria a amabilidade de|faça o favor de|faz o favor de|certifique-se de|certifica-te de|alguém pode|alguém poderia|gostaria de lhe pedir que|gostaria de pedir que|gostaria de pedir para|peço para|pedimos para|convidamos a|importa-se de|importas-te de|há que|convém|você poderia|você pode|vocês podem|vocês poderiam|consegue|consegues|conseguem|falta',
       combine(
         'peço|pedimos|solicito|solicitamos|agradeço|agradecemos|agradecia|agradecíamos|agradeceria|agradeceríamos|rogamos|rogo|pedia|pedíamos|pediria|pediríamos|lembro|lembramos|recomendo|recomendamos',
         '|-lhe|-lhes|-vos|-te|-lhe também',
@@ -140,16 +149,30 @@ export const pt: Language = {
       'alguém consegue|tens tempo de|tem tempo de|encarregas-te de|encarrega-se de|ficas de|falta|resta|só falta|ficou por|está por|haverá que|convém|é favor|é favor de|façam o favor de|façam favor de|queira por favor|queiram por favor|queira fazer o favor de|deverá|deverão|deverás|deveria|deveriam|deverias|devíamos|terá de|terão de|terá que|terão que|terás de|tem a amabilidade de|tenha a bondade de|tenha a amabilidade de|seja tão amável de|vê se consegues|vejam se conseguem|veja se consegue|é importante|é fundamental|é imprescindível|não se esqueçam|lembrem-se de|recorde-se de|precisava que|precisávamos que|precisaria que|gostava que|gostávamos que|era bom que|seria bom que|dava-me jeito que|convidamo-lo a|convidamo-la a|convidamos a|convidamo-los a|convido-o a|convido-a a',
       'passe a|passa a|passem a|passem para|venha|venham|vá|vão',
     ].join('|'),
+    self: 'tenho de|tenho que|devo',
+    toDo: 'a fazer:|por fazer:|há que|não esquecer de|preciso de',
+    announce:
+      'lembramos que|recordamos que|relembramos que|lembro que|recordo que|informamos que|informa-se que|vimos informar que|comunicamos que|não se esqueça de que|não se esqueçam de que|tenha em atenção que|note que|notem que|lembre-se que|lembre-se de que|serve o presente para informar que|lembrete:|vimos por este meio lembrar que',
+    arrive:
+      'chegar|chegar-nos|chegar-me|dar entrada|estar na nossa posse|ser recebido|ser recebida|ser recebidos|ser recebidas|estar nas nossas mãos',
+    is: 'é|era|termina|acaba|finda|expira|foi',
+    forAction: 'para|de|do|da',
     actionNouns:
       'envio enviar|entrega entregar|pagamento pagar|assinatura assinar|resposta responder|devolução devolver|remessa remeter|revisão rever|inscrição inscrever|preenchimento preencher',
     may: '',
-    needs:
+    needs: [
       'precisamos de|precisamos do|precisamos da|precisamos dos|precisamos das|preciso de|preciso do|preciso da|preciso dos|preciso das|necessitamos de|necessitamos do|necessitamos da|necessito de|aguardamos|aguardo|estamos à espera de|estamos à espera da|estamos à espera do|falta-nos|faltam-nos|ainda falta|ainda faltam|solicitamos o envio de|solicitamos o envio da|solicitamos o envio do|solicitamos o envio dos|solicitamos|solicito o envio de|ainda precisamos de|gostaríamos de receber|estamos a aguardar|estamos aguardando|continuamos à espera de|precisávamos de|precisava de|necessitamos|necessito|agradecemos o|agradecemos a|agradecemos os|agradecemos as|agradeço o|agradeço a|agradecíamos o|agradecíamos a|solicitamos o|solicitamos a|solicita-se o|solicita-se a|pedimos o|pedimos a|pede-se o|pede-se a|faz-nos falta|fazem-nos falta|é necessário o|é necessária a|estamos à espera dos|ficamos à espera de|aguardamos o|aguardamos a|aguardamos os|aguardamos as',
+      combine(
+        'esperamos|espero|contamos|conto|gostaríamos de|gostaria de|agradecia|agradecíamos',
+        'receber|ter|dispor de',
+      ),
+      'contamos com|conto com|ficamos a aguardar|fico a aguardar|aguardamos pelo|aguardamos pela|faltam-me|falta-me',
+    ].join('|'),
     provide: 'Enviar',
     passive:
       'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser|deve ser-nos|deverá ser-nos|devem ser-nos|deverão ser-nos|terá de ser|terão de ser|tem de ser-nos|deveria ser|deveriam ser|deve estar|deverá estar',
     courtesy:
-      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência',
+      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido',
     generic:
       'dizer|diz|diga|responder|responda|tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver',
     verbs,
@@ -168,6 +191,9 @@ export const pt: Language = {
     indirect: 'nos|me|lhe|lhes|-nos|-me|-lhe|a nós|você|vocês|te|-lo|-la|se|para mim|para nós',
     fillers:
       'também|já|por favor|nos|me|lhe|novamente|rapidamente|você|urgentemente|ainda|então|que|te|se|o mais',
+    clitics: 'o|a|os|as|mo|ma|lho|lha',
+    elliptic:
+      'outro|outra|outros|outras|um novo|uma nova|uns novos|umas novas|alguns|algumas|o seu|a sua|os seus|o teu|a tua|os teus|o resto|tudo|isso|isto|ambos|um substituto|um|uma|os restantes|o mesmo',
     pronouns: 'o|a|os|as|isto|isso|ele|ela',
     reason:
       'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|antes que|assim que|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado|depois disso|se não',

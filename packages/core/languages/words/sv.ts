@@ -82,6 +82,12 @@ export const sv: Language = {
     afternoon: 'på kvällen|på eftermiddagen',
     weekdayPart: 'kväll|morgon|förmiddag|eftermiddag',
     weekLater: 'om en vecka|åtta dagar',
+    weeks: 'veckor|månader|dagar|veckorna|månaderna|dagarna',
+    thatDay:
+      'innan dess|till dess|före dess|senast då|den dagen|före det datumet|samma dag|fram till dess|före den dagen',
+    dayBefore:
+      'dagen innan|dagen före|kvällen innan|kvällen före|en dag innan|en dag före|dagen dessförinnan',
+    before: 'innan|före|i förväg|tidigare|dessförinnan|innan dess',
     noon: 'mitt på dagen|middagstid|klockan tolv|kl. tolv',
     dayPart:
       'slutet av dagen|slutet på dagen|dagens slut|arbetsdagens slut|stängning|på morgonen|på förmiddagen|på eftermiddagen|på kvällen|förmiddag|eftermiddag|kväll|morgon|natt|midnatt|under dagen|förmiddagen|eftermiddagen|kvällen|morgonen|lunch|lunchtid|vid lunch',
@@ -98,13 +104,15 @@ export const sv: Language = {
       'giltig till|giltigt till|giltig till och med|gäller till|tills|gäller till och med|t.o.m.|till|till den|fram till|fram till den|till och med',
     on: 'den|på|till|för|nu på|är|är den|av|i|om|kl|klockan|nästa|till den|vid',
     latest:
-      'senast|allra senast|som senast|är deadline|är sista dag|är sista datum|är sista dagen|eller tidigare|är sista svarsdag|är tidsfristen|är sista anmälningsdag',
+      'senast|allra senast|som senast|är deadline|är sista dag|är sista datum|är sista dagen|eller tidigare|är sista svarsdag|är tidsfristen|är sista anmälningsdag|som allra senast',
     dueNoun:
       'deadline|förfallodag|förfallodatum|förfaller|sista dag|sista datum|tidsfrist|stänger|löper ut|går ut|försenad|sista dagen|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista betalningsdag|klart senast|inlämning|osa|att betala|förfallen|senast|slutdatum|svarstid|leveransdatum|måldatum',
     purpose: 'till|för|i tid till|inför|före|innan|i god tid till',
-    must: 'måste|ska|skall',
+    must: 'måste|ska|skall|bör',
     obligation:
       'du kan|ni kan|möjligt|kan du|måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall',
+    given: 'du har|ni har|har du|har ni|ni får|du får',
+    wish: 'helst|allra helst|gärna redan|om möjligt|idealiskt|bäst',
     event:
       'möte|mötet|sammanträde|träff|träffas|invigning|invigningen|besök|besöket|äger rum|hålls|ankomst|kommer fram|anländer|bokat|bokad|planerat|planerad|konsert|konserten|workshop|workshopen|konferens|konferensen|seminarium|utbildning|utbildningen|kurs|kursen|fest|festen|lunch|lunchen|middag|mottagning|semester|ceremoni|samtal|intervju|intervjun|utställning|utställningen|mässa|mässan|resa|resan|avresa|börjar|startar|start|födelsedag|bröllop|föreläsning|föreläsningen|repetition|besiktning|besiktningen|leverans|leveransen|levereras|öppning|stämma|årsmöte|årsmötet|evenemang|session|öppnar|kongress|vernissage|vernissagen|visning|visningen|styrelsemöte|styrelsemötet|festival|öppet hus|inbjuder|välkommen till',
     past: 'var|sedan|mottagit|mottog|fick|fått|skickade|skickat|förra|senaste|diskuterade|beställde|beställt|köpte|levererades|kom|hade|ägde rum|betalade|betalat|undertecknade|överenskommet|skrev|igår|i går|talades|har fått|blev|hölls|anmäldes|pratade',
@@ -120,15 +128,16 @@ export const sv: Language = {
     offer:
       'erbjudande|erbjudandet|offert|offerten|rabatt|rabattkod|kupong|kod|pris|förslag|option|bokning|inbjudan|anbud',
     coming: 'komma|kom|delta|välkommen|välkomna|inbjuder|inbjuden',
-    move: 'flyttat|flyttad|flyttats|flyttas|skjuts upp|skjutits upp|uppskjutet|uppskjuten|senarelagd|senarelagt|förlängd|förlängt|förlängs|förlängts|tidigarelagd|tidigarelagt|ändrat|ändrad|ändrats|nytt datum|ny deadline|ny tidsfrist|rättelse|hellre|nu är|är nu|blir nu|i stället|byter|menade|ändras',
+    move: 'flyttat|flyttad|flyttats|flyttas|skjuts upp|skjutits upp|uppskjutet|uppskjuten|senarelagd|senarelagt|förlängd|förlängt|förlängs|förlängts|tidigarelagd|tidigarelagt|nytt datum|ny deadline|ny tidsfrist|rättelse|hellre|nu är|är nu|blir nu|i stället|byter|menade|flyttas från',
+    change: 'ändrat|ändrad|ändrats|ändras',
     instead: 'i stället för|istället för|inte|och inte|snarare än|i stället för den',
-    lift: 'behövs inte längre|inte längre nödvändigt|behöver inte längre|behöver vi inte längre|behöver jag inte längre|behöver du inte längre|behöver ni inte längre|är inställt|inställd|inställt|avbokat|bortse från|ni kan bortse|du kan bortse|redan gjort|redan klart|redan löst|redan ordnat|glöm det|återkallad|återkallat|krävs inte längre|inte längre aktuellt|inte aktuell längre|utgår|är inte längre|behövs inte mer|dras tillbaka|dragits tillbaka|inte aktuellt längre|strunta i|makulera',
+    lift: 'behövs inte längre|inte längre nödvändigt|behöver inte längre|behöver vi inte längre|behöver jag inte längre|behöver du inte längre|behöver ni inte längre|är inställt|inställd|inställt|avbokat|bortse från|ni kan bortse|du kan bortse|redan gjort|redan klart|redan löst|redan ordnat|glöm det|återkallad|återkallat|krävs inte längre|inte längre aktuellt|inte aktuell längre|utgår|är inte längre|behövs inte mer|dras tillbaka|dragits tillbaka|inte aktuellt längre|strunta i|makulera|du behöver inte göra något|ni behöver inte göra något|inget att betala|inget att göra|ingen åtgärd|behöver inte göra någonting|behöver … inte längre|behöver inte … längre|slipper ni|slipper du',
   },
   requests: {
     please:
       'vänligen|snälla|tack|om möjligt|gärna|tack på förhand|också|även|och|sedan|då|är du snäll|om du kan|om ni kan|så|lite|bara',
     frames: [
-      'ombeds|ombeds att|uppmanas att|skulle vi kunna|ska vi|vi uppmanar er att|jag vill be dig att|jag vill be dig|vi vill be er att|vi vill be er|jag skulle behöva att du|vänligen|var vänlig och|var vänlig att|var snäll och|kan du vara snäll och|kan du snälla|snälla|kan du|kan ni|skulle du kunna|skulle ni kunna|kunde du|kunde ni|skulle du vilja|skulle ni vilja|vill du|vill ni|jag ber dig|jag ber er|vi ber dig|vi ber er|jag ber dig att|vi ber dig att|jag ber er att|vi ber er att|du ombeds|ni ombeds|du ombeds att|ni ombeds att|jag skulle vilja be dig|jag skulle vilja be er|jag skulle vilja be dig att|vi skulle vilja be er att|vi skulle vilja be dig att|får jag be dig att|får vi be er att|du måste|ni måste|du behöver|ni behöver|du bör|ni bör|du ska|ni ska|jag måste|vi måste|vi behöver|jag behöver|glöm inte att|glöm inte|kom ihåg att|tänk på att|se till att|det vore bra om du kunde|det vore bra om ni kunde|det vore snällt om du kunde|jag skulle uppskatta om du kunde|vi skulle uppskatta om ni kunde|jag vore tacksam om du kunde|vi vore tacksamma om ni kunde|jag är tacksam om du kan|vi är tacksamma om ni kan|vi är tacksamma om du kan|skulle det vara möjligt att|är det möjligt att|jag vill att du|vi vill att ni|jag vill att ni|hinner du|hinner ni|har du möjlighet att|har ni möjlighet att|någon måste|kan någon|skulle någon kunna|det är viktigt att|vi bör|kan vi|gärna',
+      'ombeds|ombeds att|uppmanas att|vi uppmanar er att|jag vill be dig att|jag vill be dig|vi vill be er att|vi vill be er|jag skulle behöva att du|vänligen|var vänlig och|var vänlig att|var snäll och|kan du vara snäll och|kan du snälla|snälla|kan du|kan ni|skulle du kunna|skulle ni kunna|kunde du|kunde ni|skulle du vilja|skulle ni vilja|vill du|vill ni|jag ber dig|jag ber er|vi ber dig|vi ber er|jag ber dig att|vi ber dig att|jag ber er att|vi ber er att|du ombeds|ni ombeds|du ombeds att|ni ombeds att|jag skulle vilja be dig|jag skulle vilja be er|jag skulle vilja be dig att|vi skulle vilja be er att|vi skulle vilja be dig att|får jag be dig att|får vi be er att|du måste|ni måste|du behöver|ni behöver|du bör|ni bör|du ska|ni ska|vi måste|vi behöver|jag behöver|glöm inte att|glöm inte|kom ihåg att|tänk på att|se till att|det vore bra om du kunde|det vore bra om ni kunde|det vore snällt om du kunde|jag skulle uppskatta om du kunde|vi skulle uppskatta om ni kunde|jag vore tacksam om du kunde|vi vore tacksamma om ni kunde|jag är tacksam om du kan|vi är tacksamma om ni kan|vi är tacksamma om du kan|skulle det vara möjligt att|är det möjligt att|jag vill att du|vi vill att ni|jag vill att ni|hinner du|hinner ni|har du möjlighet att|har ni möjlighet att|någon måste|kan någon|skulle någon kunna|det är viktigt att|vi bör|kan vi|gärna',
       combine(
         'kan|skulle|kunde|vill|hinner|orkar|ville',
         'du|ni|någon|vi|någon av er',
@@ -158,16 +167,30 @@ export const sv: Language = {
       combine('har', 'du|ni', 'tid att|lust att|möjlighet att|chans att|tillfälle att'),
       'var god|var god och|var vänliga och|var så vänlig och|var vänlig|vänligen se till att|återstår att|det återstår att|kom gärna ihåg att|glöm inte bort att|det gäller att|du kommer att behöva|ni kommer att behöva|du får gärna|ni får gärna|ni är välkomna att|du är välkommen att|du har att|ni har att|du uppmanas att|ni uppmanas att|ska ha|passa på att|försök att|tag kontakt och',
     ].join('|'),
+    self: 'jag måste|jag ska|jag bör|jag behöver',
+    toDo: 'måste|att göra:|kom ihåg att|behöver',
+    announce:
+      'vi påminner om att|jag påminner om att|vi vill påminna om att|jag vill påminna om att|observera att|vi informerar om att|vi meddelar att|påminnelse:|härmed meddelas att|vi vill informera om att|notera att',
+    arrive:
+      'vara oss tillhanda|vara inne|komma in|ha kommit in|nå oss|vara hos oss|inkomma|ha inkommit|vara framme|finnas hos oss|vara mig tillhanda',
+    is: 'är|var|går|löper|infaller',
+    forAction: 'för att|att|för',
     actionNouns:
       'svar svara|leverans leverera|återkoppling återkoppla|besked svara|godkännande godkänna|underskrift underteckna|retur returnera',
-    may: 'du kan|ni kan|du får|ni får|går att|måste|ska|bör|skall',
-    needs:
+    may: 'du kan|ni kan|du får|ni får|går att|måste|ska|bör|skall|skulle vi kunna|ska vi|kan vi',
+    needs: [
       'vi behöver|jag behöver|vi väntar på|jag väntar på|vi väntar fortfarande på|jag väntar fortfarande på|vi saknar|jag saknar|vi saknar fortfarande|vi önskar få|jag önskar få|vi vill ha|jag vill ha|vi skulle vilja ha|jag skulle vilja ha|vi behöver få|jag behöver få|det saknas|ännu saknas|vi emotser|vi ser fram emot att få|vi behöver ha|jag behöver ha|vi skulle behöva|jag skulle behöva|vi skulle vilja få|jag skulle vilja få|vi önskar|jag önskar|vi efterfrågar|vi ber om|jag ber om|vi ber er om|saknas|vi inväntar|jag inväntar|vi emotser fortfarande|fattas|det fattas',
+      combine(
+        'vi|jag',
+        'ser fram emot|räknar med|hoppas på|hoppas få|vill gärna ha|vill gärna få|skulle uppskatta|hade velat ha|hade behövt',
+        '|att få|att få ta del av',
+      ),
+    ].join('|'),
     provide: 'Skicka',
     passive:
       'måste|ska|skall|bör|behöver|behövs|ska vara|skall vara|måste vara|bör vara|ska bli|ska ha|ska ha blivit|måste bli',
     courtesy:
-      'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod',
+      'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga',
     generic: 'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa',
     verbs,
     moreVerbs,
@@ -184,6 +207,9 @@ export const sv: Language = {
     indirect: 'oss|mig|honom|henne|dem|till oss|till mig|dig|er|åt mig|åt oss',
     fillers:
       'också|även|bara|gärna|snälla|oss|mig|att|nu|sedan|redan|igen|snarast|lite|snabbt|alla|möjligen|sig|er|dig',
+    clitics: '',
+    elliptic:
+      'en ny|ett nytt|nya|en till|ett till|några|några stycken|resten|din|ditt|dina|er|ert|era|båda|allt|det|detta|den|dem|denna|dessa|en annan|ett annat|en|ett|ett par',
     pronouns: 'det|den|dem|detta|denna|dessa',
     reason:
       'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi|i annat fall|eller så|efter det',
