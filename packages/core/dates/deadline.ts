@@ -19,7 +19,7 @@ const WEIGHTS = {
   moved: 5,
   wish: -4,
   event: -4,
-  hours: -4,
+  hours: -6,
   weak: -3,
   past: -6,
   issue: -6,
@@ -138,7 +138,7 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['wish', cues.wish.exec(window)?.[0], by === null && latest === undefined],
     ['purpose', purpose, true],
     ['event', cues.event.exec(moves ? folded : around)?.[0], !settled && purpose === undefined],
-    ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !(settled && wanted)],
+    ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !((settled || until !== null) && wanted)],
     ['commit', commit, true],
     ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined],
     ['state', stateOf(setting), latest === undefined && asksNothing(wanted)],
@@ -186,8 +186,9 @@ function wantedBy({ folded, phrase, clause, after, language, order }: Setting): 
     const later = told && clauseEnd !== -1 && !asks(folded.slice(0, phrase.end + clauseEnd + 1), language);
     return { cue: later ? 'elsewhere' : 'request', words: 'a request' };
   }
+  const around = `${folded.slice(0, phrase.start)} ${after}`;
   for (const cue of ['must', 'obligation'] as const) {
-    const found = cues[cue].exec(folded);
+    const found = cues[cue].exec(around);
     if (found) return { cue, words: found[0] };
   }
   if (!order) return null;

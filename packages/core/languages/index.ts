@@ -7,6 +7,7 @@ export {
   baseForm,
   beginsWithVerb,
   hasPronoun,
+  isSmall,
   isVerb,
   participleBase,
   refersBack,

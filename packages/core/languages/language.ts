@@ -158,6 +158,8 @@ export interface RequestWords {
   moreVerbs: Words;
   /** Their forms that are nouns or other words as well: they ask only in front of a determiner. */
   homographs: Words;
+  /** Base forms of what one does at an event (“bring gloves”). */
+  bring: Words;
   determiners: Words;
   /** Irregular forms that ask, and irregular participles, with their base form: `gib geben`, `sent send`. */
   forms: Words;
@@ -210,6 +212,8 @@ export interface RequestWords {
   assigns: Words;
   /** Begins another thought where it stands behind a comma. */
   aside: Words;
+  /** Looks like urgency and is none (“effective immediately”). */
+  fromNowOn: Words;
   high: Words;
   medium: Words;
   low: Words;

@@ -1,8 +1,14 @@
 import { fold } from './fold.ts';
-import type { Language, LanguageCode } from './language.ts';
+import type { Language, LanguageCode, Words } from './language.ts';
 import { perLanguage } from './languages.ts';
 import { verbTable } from './verbTable.ts';
 import { alternatives, listOf, pairsOf, pattern, wholeWords, WORD_END } from './words.ts';
+
+/** Nouns of a deadline that name no action themselves (“entrega”). */
+const termNouns = (dueNoun: Words, actionNouns: Words): Words =>
+  listOf(dueNoun)
+    .filter((noun) => !pairsOf(actionNouns).has(noun))
+    .join('|');
 
 /** What a language knows of its verbs and of the words around them, ready to look up in folded text. */
 export const verbsOf = perLanguage(({ cues, requests, mail }: Language) => {
@@ -25,10 +31,10 @@ export const verbsOf = perLanguage(({ cues, requests, mail }: Language) => {
     ),
     announce: pattern(`^\\s*${alternatives(requests.announce)}\\s+`),
     arrive: pattern(
-      `^\\s*(?<thing>[^.;:!?]{3,80}?)\\s+${alternatives(cues.must, requests.passive)}\\s(?:[^.;!?]{0,80}?\\s)?${alternatives(requests.arrive)}${WORD_END}`,
+      `(?:^|:)\\s*(?<thing>[^.;:!?]{3,80}?)\\s+${alternatives(cues.must, requests.passive)}\\s(?:[^.;!?]{0,80}?\\s)?${alternatives(requests.arrive)}${WORD_END}`,
     ),
     term: pattern(
-      `(?<![\\p{L}])${alternatives(cues.dueNoun)}\\s+${alternatives(requests.forAction)}(?:(?<=')|\\s)\\s*(?<action>[^.;:!?]{4,100}?)(?=\\s+${alternatives(requests.is)}${WORD_END}|\\s{4}|[.;:!?]|$)`,
+      `(?<![\\p{L}])${alternatives(termNouns(cues.dueNoun, requests.actionNouns))}\\s+${alternatives(requests.forAction)}(?:(?<=')|\\s)\\s*(?<action>[^.,;:!?]{4,100}?)(?=\\s+${alternatives(requests.is)}${WORD_END}|\\s{4}|[.;:!?]|$)`,
     ),
     given: pattern(
       `(?<![\\p{L}])${alternatives(cues.given)}(?![\\p{L}])[^.;!?]{0,120}?\\s(?:${alternatives(requests.goal)}|(?:zeit|gelegenheit|frist),|pa\\s(?:dig|er)\\satt)\\s+`,
@@ -162,7 +168,7 @@ export function startsOrder(words: string, language: Language): boolean {
 function isOrderByPlace(words: string, language: Language): boolean {
   const verb = verbsOf(language).pleaseBehind.exec(words)?.groups?.verb;
   if (verb === undefined || !(IMPERATIVE[language.code]?.test(verb) ?? false)) return false;
-  return !smallWords(language).has(verb);
+  return !isSmall(verb, language);
 }
 
 const IMPERATIVE: Partial<Record<LanguageCode, RegExp>> = {
@@ -175,6 +181,9 @@ const smallWords = perLanguage(
   ({ common, requests }: Language) =>
     new Set([common, requests.determiners, requests.please].flatMap(listOf)),
 );
+
+/** Function words, determiners and politeness. */
+export const isSmall = (word: string, language: Language) => smallWords(language).has(fold(word));
 
 /** The ending of an imperative that no table needs to know. */
 const STRANGE: Partial<Record<LanguageCode, RegExp>> = {
@@ -206,7 +215,7 @@ const PARTICIPLES: Partial<Record<LanguageCode, readonly (readonly [RegExp, stri
   es: [[/ad[oa]s?$/, 'ar'], [/id[oa]s?$/, 'ir'], [/id[oa]s?$/, 'er']],
   pt: [[/ad[oa]s?$/, 'ar'], [/id[oa]s?$/, 'er'], [/id[oa]s?$/, 'ir']],
   it: [[/at[oaie]$/, 'are'], [/ut[oaie]$/, 'ere'], [/it[oaie]$/, 'ire']],
-  sv: [[/s$/, ''], [/(?:de|da|t|d)$/, 'a']],
+  sv: [[/s$/, ''], [/ats?$/, 'a'], [/(?:de|da|t|d|ts)$/, 'a'], [/(?:de|da|t|d|ts)$/, '']],
   de: [[/^(.*?)zu(.+en)$/, '$1$2'], [/^(.*?)ge(.+)t$/, '$1$2en'], [/^(.+)t$/, '$1en'], [/^(.*?)ge(.+en)$/, '$1$2'], [/schrieben$/, 'schreiben']],
   nl: [[/^(.*?)ge(.+?)(?:t|d)$/, '$1$2en'], [/^(.+?)(?:t|d)$/, '$1en']],
 }; // prettier-ignore
@@ -215,6 +224,9 @@ const PARTICIPLES: Partial<Record<LanguageCode, readonly (readonly [RegExp, stri
 export function actionBase(noun: string, language: Language): string | null {
   const known = verbsOf(language).actionNouns.get(fold(noun));
   if (known !== undefined) return known;
+  // “das Einreichen”, “het inleveren”
+  if (language.requests.verbLast && verbTable(language).sure.get(fold(noun)) === noun.toLowerCase())
+    return noun.toLowerCase();
   const turned = ACTIONS[language.code].flatMap(([ending, base]) =>
     ending.test(noun) ? [noun.toLowerCase().replace(ending, base)] : [],
   );
@@ -227,7 +239,7 @@ const ACTIONS: Record<LanguageCode, readonly (readonly [RegExp, string])[]> = {
   fr: [[/ation$/, 'er'], [/ion$/, 'er'], [/e?ment$/, 'er'], [/age$/, 'er']],
   es: [[/ción$/, 'r']],
   pt: [[/ção$/, 'r'], [/mento$/, 'r']],
-  nl: [[/ing(?:en)?$/, 'en']],
+  nl: [[/ing$/, 'en']],
   it: [[/zione$/, 're'], [/mento$/, 're']],
   sv: [[/(?:n?ing(?:en|ar)?|else[nr]?|[ae]nde(?:t)?)$/, 'a']],
 }; // prettier-ignore

@@ -30,7 +30,7 @@ export function findRequest(
   const [first] = dates
     .filter((d) => d.verdict === 'deadline')
     .toSorted((a, b) => a.date.localeCompare(b.date));
-  let before: Found | null = null;
+  let before = null as Found | null;
   for (const [n, sentence] of sentences.slice(0, MOST_SENTENCES).entries()) {
     const found: Found | null = isLifted(sentence)
       ? null

@@ -31,6 +31,9 @@ export function itemAt(
   const due =
     inside.find((d) => d.verdict === 'deadline') ??
     inside.find((d) => d.verdict === 'other' && d.score > -6) ??
+    inside.find(
+      (d) => d.verdict === 'event' && d.reasons.some(({ cue }) => cue === 'by' || cue === 'until'),
+    ) ??
     null;
   const owned = ownerOf(
     blankOut(words, due === null ? [] : [{ start: due.start - start, end: due.end - start }]),

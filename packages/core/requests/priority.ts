@@ -13,6 +13,8 @@ const NEGATED = pattern(
   `(?<![\\p{L}])(?:\\p{L}+)?${alternatives(...LANGUAGES.map((l) => l.requests.negation))}\\s+(?:\\S+\\s+)?$`,
 );
 
+const FROM_NOW_ON = allOf(...LANGUAGES.map((l) => l.requests.fromNowOn));
+
 export interface StatedPriority {
   level: Level;
   start: number;
@@ -21,7 +23,7 @@ export interface StatedPriority {
 
 /** The priority that words state, with its place; “not urgent” is low and never high. */
 export function priorityIn(text: string): StatedPriority | null {
-  const folded = fold(text);
+  const folded = fold(text).replace(FROM_NOW_ON, (words) => ' '.repeat(words.length));
   for (const [level, words] of LEVELS) {
     for (const { 0: found, index } of folded.matchAll(words)) {
       if (level === 'high' && NEGATED.test(folded.slice(Math.max(0, index - 24), index))) continue;

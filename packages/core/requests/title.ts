@@ -5,6 +5,7 @@ import {
   firstWord,
   fold,
   isNoOrder,
+  isSmall,
   isVerb,
   orderAt,
   refersBack,
@@ -49,7 +50,7 @@ function requestIn(
     order === null
       ? (framed(folded, language, frame) ?? (own ? framed(folded, language, self) : null))
       : { at: order, start: order, framed: false };
-  const need = order === null ? needed(text, folded, language) : null;
+  const need = order === null ? needed(text, folded, language, thing) : null;
   const needsMore =
     need &&
     found &&
@@ -205,22 +206,31 @@ function isGeneric(words: string, language: Language): boolean {
   const folded = fold(tidy(cutReason(words, language), language))
     .replace(/[^\p{L}\s']/gu, ' ')
     .trim();
-  const tokens = folded.split(/\s+/);
-  return tokens.length <= 4 && tokens.some((token) => verbsOf(language).generic.has(token));
+  const { generic, people } = verbsOf(language);
+  const [verb = '', ...rest] = folded.split(/\s+/);
+  const says = rest.filter((word) => !generic.has(word) && !people.has(word) && !isSmall(word, language));
+  return generic.has(verb) && says.length <= 1;
 }
 
-function needed(text: string, folded: string, language: Language): Asked | null {
+function needed(text: string, folded: string, language: Language, thing: string): Asked | null {
   const found = verbsOf(language).needs.exec(folded);
   if (!found || verbsOf(language).courtesy.test(folded)) return null;
   const start = found.index + found[0].length;
   // “I would like to order …” tells what the writer does.
   if (verbsOf(language).goal.test(folded.slice(start))) return null;
   if (isDenied(folded.slice(0, found.index), folded.slice(start), language)) return null;
-  const thing = tidy(cutReason(text.slice(start), language), language).replace(/\s+(?:nodig|noch|nog)$/u, '');
-  if (pronounOf(thing, language) !== null) return null;
-  if (thing.length < 3) return null;
-  const title = actionIn(thing, language) ?? `${language.requests.provide} ${thing}`;
-  return { title, strength: 2, start, generic: false, refers: false, wanted: thing };
+  const wanted = tidy(cutReason(text.slice(start), language), language).replace(
+    /\s+(?:nodig|noch|nog)$/u,
+    '',
+  );
+  if (wanted.length < 3 || verbsOf(language).people.has(fold(wanted))) return null;
+  const { provide } = language.requests;
+  const pronoun = pronounOf(wanted, language);
+  if (pronoun !== null && thing === '') return null;
+  if (pronoun !== null)
+    return { title: `${provide} ${thing}`, strength: 2, start, generic: false, refers: true };
+  const title = actionIn(wanted, language) ?? `${provide} ${wanted}`;
+  return { title, strength: 2, start, generic: false, refers: false, wanted };
 }
 
 /** “your confirmation of the slot” → “Confirm the slot” */
@@ -265,8 +275,7 @@ function phrase(
   const { indirect } = verbsOf(language);
   const verbWord = fold(verb);
   if (verbWord !== 'let' && verbWord !== 'lassen' && verbWord !== 'laat') {
-    const skip = indirect.exec(fold(rest));
-    if (skip && skip[0].length < rest.length) rest = rest.slice(skip[0].length);
+    rest = rest.slice(lengthOfAll(indirect, fold(rest)));
   }
   const pronoun = pronounOf(rest, language);
   if (pronoun !== null && thing !== '') rest = rest.slice(pronoun.length).trim();
@@ -291,7 +300,9 @@ function isElliptic(words: string, language: Language): boolean {
 function pronounOf(words: string, language: Language): string | null {
   const found = verbsOf(language).pronoun.exec(fold(words))?.[0];
   if (found === undefined) return null;
-  return /^(?:it|them)$/.test(found) || STANDS_ALONE.test(fold(words.slice(found.length))) ? found : null;
+  return /^(?:it|them|es|ihn|sie|ze|hem)$/.test(found) || STANDS_ALONE.test(fold(words.slice(found.length)))
+    ? found
+    : null;
 }
 
 /** Behind a word that is no article: the end, a comma, a conjunction, a preposition, a participle. */

@@ -24,7 +24,14 @@ function joint(words: readonly string[], language: Language): string[] | null {
 /** The finite verb in front, its particle at the end of the clause or where both together are a known verb. */
 function parted(words: readonly string[], language: Language): string[] | null {
   const [first = '', ...rest] = words;
-  const { particles, determined } = verbsOf(language);
+  const { particles, determined, and } = verbsOf(language);
+  const joint = words.findIndex(
+    (word, i) => i > 1 && and.has(word) && startsOrder(fold(words.slice(i + 1).join(' ')), language),
+  );
+  if (joint !== -1) {
+    const parts = parted(words.slice(0, joint), language);
+    return parts && [...parts, ...words.slice(joint)];
+  }
   const base = baseForm(first.toLowerCase(), language);
   const end = words.at(-1) ?? '';
   if (!isVerb(base, language) || (words.length > 2 && isInfinitive(end) && isVerb(end, language)))

@@ -93,7 +93,7 @@ export const de: Language = {
     from: 'vom|von|zwischen|zwischen dem|ab|vom zeitraum',
     to: 'bis|bis zum|bis|und|und dem|auf den|auf|-',
     every:
-      'jeden|jeder|jede|täglich|wöchentlich|monatlich|montags|dienstags|mittwochs|donnerstags|freitags|samstags|sonntags|werktags',
+      'jeden|jeder|jede|täglich|wöchentlich|monatlich|montags|dienstags|mittwochs|donnerstags|freitags|samstags|sonntags|werktags|wochentags|an werktagen',
     or: 'oder|oder erst',
   },
   cues: {
@@ -104,14 +104,14 @@ export const de: Language = {
     latest:
       'spätestens|als spätester termin|letzter tag|fällig|ist die frist|ist deadline|ist abgabe|ist abgabetermin|ist einsendeschluss|ist anmeldeschluss|ablaufen|abläuft|endet|allerspätestens|ist der letzte termin|ist die letzte möglichkeit|ist der letzte mögliche termin|wäre der letzte mögliche termin|wäre der letzte termin',
     dueNoun:
-      'schließt|schließen ihre|schließt ihre|frist|fällig|fälligkeit|deadline|abgabetermin|abgabe|abgabeschluss|einsendeschluss|anmeldeschluss|stichtag|zahlbar|termin bis|überfällig|läuft ab|fristende|redaktionsschluss|zahlungsziel|letzter termin|letzter tag|erledigen bis|zu erledigen bis|bewerbungsschluss|zieltermin|rückgabe bis|meldeschluss|verfällt',
+      'schließt|schließen ihre|schließt ihre|frist|fällig|fälligkeit|deadline|abgabetermin|abgabe|abgabeschluss|einsendeschluss|anmeldeschluss|stichtag|zahlbar|termin bis|überfällig|läuft ab|fristende|redaktionsschluss|zahlungsziel|letzter termin|letzter tag|erledigen bis|zu erledigen bis|bewerbungsschluss|zieltermin|rückgabe bis|meldeschluss|verfällt|letzte termin|letzte mögliche termin|letzter möglicher termin|letztmöglicher termin|äußerster termin|spätester termin',
     purpose: 'für|rechtzeitig zu|rechtzeitig zum|rechtzeitig vor|vor|bis zu|bis zur|bis zum|zum|zur|noch vor',
     must: 'muss|müssen|musst|müsst',
     obligation:
       'sie können|du kannst|ihr könnt|möglich|können sie|muss|müssen|musst|sollte|sollten|sollen|soll|brauchen|brauche|benötigen|benötige|benötigt|gebraucht|erforderlich|nötig|notwendig|zu erledigen|erwarten|erwarte|möchten|möchte|denk daran|denken sie daran|ist zu|sind zu|haben zu',
     given:
       'du hast|sie haben|ihr habt|hast du|haben sie|habt ihr|ihnen bleibt|ihnen bleiben|dir bleibt|dir bleiben|euch bleiben|bleiben ihnen|bleibt dir|bleiben dir|ihnen bleiben noch',
-    wish: 'am besten|am liebsten|idealerweise|vorzugsweise|lieber|möglichst|gern schon|gerne schon|wenn möglich|besser noch|bestenfalls',
+    wish: 'am besten|am liebsten|idealerweise|vorzugsweise|lieber|möglichst|gern schon|gerne schon|wenn möglich|besser noch|bestenfalls|am besten gleich|am besten schon|am besten noch|am liebsten schon|lieber schon|besser schon',
     event:
       'sitzung|besprechung|treffen|treffen uns|eröffnung|besuch|findet statt|statt|stattfinden|ankunft|kommt an|gebucht|geplant|konzert|workshop|konferenz|seminar|schulung|kurs|feier|fest|mittagessen|empfang|urlaub|ferien|termin|gespräch|anruf|ausstellung|messe|reise|abfahrt|beginnt|beginn|start|startet|geburtstag|vortrag|probe|begehung|lieferung|geliefert|veranstaltung|tagung|meeting|versammlung|führung|abendessen|hochzeit|webinar|einweihung|jubiläum|vernissage|tag der offenen tür|läuft|öffnet|liefern',
     past: 'war|waren|wurde|wurden|seit|erhalten|erhielten|eingegangen|gesendet|geschickt|letzten|besprochen|bestellt|gekauft|geliefert|angekommen|hatte|hatten|gekommen|stattgefunden|bezahlt|unterschrieben|vereinbart|verschickt|gestellt|gemeldet|geschrieben|habe ich|haben wir|gestern',
@@ -136,6 +136,13 @@ export const de: Language = {
     please:
       'bitte|freundlicherweise|wenn möglich|falls möglich|danke|vielen dank|nach möglichkeit|gerne|mal|doch|auch|und|dann|noch|so|nun|also|im voraus|netterweise|kurz',
     frames: [
+      combine(
+        'bitte|bitten|ersuche|ersuchen|fordere|fordern|möchte|möchten|darf|dürfen',
+        'ich|wir',
+        'sie|dich|euch',
+        '|daher|deshalb|darum|freundlich|herzlich|höflich',
+        '|bitten|auf,|auf',
+      ),
       'werden gebeten|wird gebeten|werden freundlich gebeten|bitten wir … zu|wir möchten sie höflich bitten|seien sie so nett und|sei so nett und|sei so lieb und|bitte|könnten sie bitte|könnten sie|können sie bitte|können sie|kannst du bitte|kannst du|könntest du bitte|könntest du|könntet ihr bitte|könntet ihr|könnt ihr bitte|könnt ihr|würden sie bitte|würden sie|würdest du|würdet ihr|ich bitte sie|wir bitten sie|ich bitte dich|wir bitten dich|wir bitten euch|ich bitte euch|wir bitten darum|ich bitte darum|sie werden gebeten|ich möchte sie bitten|wir möchten sie bitten|ich möchte dich bitten|darf ich sie bitten|darf ich dich bitten|dürfen wir sie bitten|dürfte ich sie bitten|dürften wir sie bitten|denken sie bitte daran|denken sie daran|denk bitte daran|denk daran|vergessen sie bitte nicht|vergessen sie nicht|vergiss bitte nicht|vergiss nicht|es wäre schön, wenn sie|es wäre schön, wenn du|es wäre nett, wenn sie|es wäre nett, wenn du|es wäre toll, wenn du|es wäre hilfreich, wenn sie|wir wären ihnen dankbar, wenn sie|ich wäre ihnen dankbar, wenn sie|ich wäre dir dankbar, wenn du|wir wären dankbar, wenn sie|ich wäre dankbar, wenn sie|sie müssen|du musst|ihr müsst|sie sollten|du solltest|ihr solltet|du sollst|wir müssen|wäre es möglich,|ist es möglich,|wäre es möglich|magst du|willst du|wollen sie|achten sie bitte darauf,|stellen sie bitte sicher, dass|stellen sie sicher, dass|es ist notwendig,|es ist erforderlich,|kann jemand|könnte jemand|jemand muss|jemand müsste',
       combine(
         'könnten|können|würden|wollen|möchten|dürften|wollten',
@@ -150,7 +157,7 @@ export const de: Language = {
       combine('könntet|könnt|würdet|mögt|wollt', 'ihr', '|bitte|uns|mir|uns bitte|vielleicht'),
       combine(
         'ich|wir',
-        'bitte|bitten|möchte|möchten|darf|dürfen|fordere|fordern|ersuche|ersuchen|lade|laden|erinnere|erinnern',
+        'bitte|bitten|möchte|möchten|darf|dürfen|fordere|fordern|ersuche|ersuchen|erinnere|erinnern',
         'sie|dich|euch',
         '|daher|deshalb|darum|freundlich|herzlich|höflich',
         '|bitten|auf|ein|daran',
@@ -179,7 +186,7 @@ export const de: Language = {
       'wir brauchen|ich brauche|wir benötigen|ich benötige|wir brauchen noch|ich brauche noch|wir benötigen noch|ich benötige noch|brauchen wir|brauche ich|benötigen wir|benötige ich|wir warten auf|wir warten noch auf|ich warte noch auf|ich warte auf|uns fehlt|uns fehlt noch|uns fehlen|uns fehlen noch|es fehlt|es fehlt noch|es fehlen|es fehlen noch|mir fehlt noch|mir fehlen noch|wir erwarten|ich erwarte|wir bitten um|ich bitte um|wir hätten gerne|ich hätte gerne|wir hätten gern|bitte um|wir bitten sie um|ich bitte sie um|erbitten wir|wir erbitten|ich bräuchte|wir bräuchten|ich benötigte|bräuchte ich|bräuchten wir|wir hätten|ich hätte|wir vermissen|ich vermisse|noch ausstehend ist|es fehlt uns|es fehlen uns|fehlt uns noch|wir wünschen uns|gebraucht wird|gebraucht werden|benötigt wird|benötigt werden',
       combine(
         'wir|ich',
-        'rechne|rechnen|warte|warten|hoffe|hoffen|bestehe|bestehen|freue mich|freuen uns',
+        'rechne|rechnen|warte|warten|hoffe|hoffen|bestehe|bestehen',
         '|noch|jetzt',
         'mit|auf',
       ),
@@ -189,11 +196,12 @@ export const de: Language = {
     passive:
       'muss|müssen|sollte|sollten|soll|sollen|ist zu|sind zu|ist|sind|ist noch|sind noch|muss noch|müssen noch|soll noch|müsste|müssten|ist bitte|sind bitte|muss bitte',
     courtesy:
-      'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach',
+      'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören',
     generic:
       'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln',
     verbs,
     moreVerbs,
+    bring: 'mitbringen|mitnehmen|bringen|anziehen|vorbeibringen',
     homographs:
       'frage|suche|teile|stelle|drucke|druck|laden|plan|kauf|ruf|test|schreiben|antworten|antwort|fahrt|messe|wahl|kommt|leite|sicher|sichere',
     determiners:
@@ -213,7 +221,7 @@ export const de: Language = {
       'einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen',
     pronouns: 'es|ihn|das|dies|sie|diese|diesen|dieses',
     reason:
-      'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich',
+      'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich|und ich|und wir',
     negation: 'nicht|kein|keine|keinen|keiner|nie',
     nothing: 'nichts',
     polite: 'bitte|freundlicherweise|doch|doch bitte|doch mal|mal',
@@ -231,7 +239,8 @@ export const de: Language = {
     and: 'und|sowie',
     assigns: 'soll|wird',
     aside:
-      'wenn|welche|welcher|welches|falls|sobald|sofern|ich|wir|er|sie|es|der|die|das|unser|danach|dann|anschließend|hinterher|später|nachher|ich werde|wir werden|und dann',
+      'wenn|welche|welcher|welches|falls|sobald|sofern|ich|wir|er|sie|es|der|die|das|unser|danach|dann|anschließend|hinterher|später|nachher|ich werde|wir werden|und dann|das heißt|d.h.|und ich|und wir',
+    fromNowOn: 'ab sofort|sofort verfügbar|sofort lieferbar|kann sofort',
     high: 'dringend|eilig|asap|so schnell wie möglich|schnellstmöglich|sofort|umgehend|höchste priorität|hohe priorität|kritisch|eilt|priorität: hoch|sehr wichtig|unverzüglich|brandeilig|notfall|priorität hoch|schnellstens|so bald wie möglich|baldmöglichst|top-priorität|oberste priorität|zeitkritisch|hochdringend|pressiert|drängt|sehr eilig|ohne verzug|höchste dringlichkeit|auf der stelle|allerhöchste|super dringend|schleunigst|akut',
     medium:
       'mittlere priorität|normale priorität|priorität: mittel|priorität: normal|priorität mittel|mittel dringend',

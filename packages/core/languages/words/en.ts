@@ -80,7 +80,7 @@ export const en: Language = {
     atHour: '@',
     afternoon: 'in the afternoon|in the evening',
     weekdayPart: '',
-    weekLater: 'week',
+    weekLater: 'week|after next',
     weeks: 'weeks|wks|months|days',
     thatDay:
       'by then|before then|until then|till then|by that date|before that date|by that day|that day|by that time|on that date|that same day|the same day|before that time|by that hour',
@@ -94,7 +94,7 @@ export const en: Language = {
     from: 'from|between',
     to: 'to|until|till|through|and|-|and ending',
     every:
-      'every|each|daily|weekly|monthly|mondays|tuesdays|wednesdays|thursdays|fridays|saturdays|sundays|on weekdays',
+      'every|each|daily|weekly|monthly|mondays|tuesdays|wednesdays|thursdays|fridays|saturdays|sundays|on weekdays|weekdays|weekends|weekly on|mondays to fridays',
     or: 'or|or else',
   },
   cues: {
@@ -104,14 +104,14 @@ export const en: Language = {
     latest:
       'at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great|at the very latest|at the absolute latest|by the latest',
     dueNoun:
-      'deadline|due|due date|overdue|closing date|cut-off|cutoff|cut off|expires|expiry|payable|rsvp|target date|submission date|last day|latest date|final date|respond by|needed by|required by|wanted by|complete by|return by|time limit|last date|expiration date|closes|close',
+      'deadline|due|due date|overdue|closing date|cut-off|cutoff|cut off|expires|expiry|payable|rsvp|target date|submission date|last day|latest date|final date|respond by|needed by|required by|wanted by|complete by|return by|time limit|last date|expiration date|closes|close|last possible date|latest possible date|last possible day|final day',
     purpose: 'to|for|in time for|ahead of|before|prior to|by|at|to have it for|need it for|needed for',
     must: 'must|has to|have to|needs to be|is to be|are to be|shall be|should reach|is due to be',
     obligation:
       'you can|you may|are accepted|is accepted|is possible|can still|must|have to|has to|need to|needs to|need|needs|needed|should|shall|required|is required|requires|are required|ought to|want|would like|wanted|expected|expect|is to be|are to be|be sure to|remember|make sure|be ready|to be ready|to be done',
     given:
       'you have|you’ve got|you have got|you’ve|you still have|leaves you|gives you|you are given|you’re given',
-    wish: 'preferably|ideally|if possible|best|at best|better still|if you can|with luck|hopefully',
+    wish: 'preferably|ideally|if possible|best|at best|better still|if you can|with luck|hopefully|best of all|preferably already|ideally already',
     event:
       'meeting|opening|opens|site visit|takes place|take place|held|arrives|arrive|arriving|arrival|booked|scheduled|on display|concert|workshop|conference|seminar|webinar|training|course|celebration|party|lunch|dinner|reception|holiday|ceremony|session|interview|appointment|exhibition|fair|trip|tour|departure|leaves|starts|begins|launch|birthday|wedding|festival|lecture|rehearsal|inspection|runs|join us|event|gathering|assembly',
     past: 'was|were|since|received|sent|last|ago|wrote|met|spoke|discussed|signed|ordered|bought|delivered|arrived|had|visited|came|happened|took place|paid|completed|posted|submitted|did|as of|agreed|promised|called|shipped|placed|issued|dated|born|founded|published|started|registered|asked|changed',
@@ -137,6 +137,11 @@ export const en: Language = {
     please:
       'please|kindly|pls|plz|if possible|thank you|thanks|many thanks|if you can|if you could|when you can|would you please|in advance|at your convenience|if you don’t mind|also|and|then|so|just|now|again|hi|hello|ok|okay|well|but|could you|can you',
     frames: [
+      combine(
+        'may|might|can|could|must',
+        'i|we',
+        'ask you to|ask that you|request you to|request that you|remind you to|trouble you to|invite you to',
+      ),
       'are kindly requested to|are requested to|are asked to|are kindly asked to|is requested to|are invited to|can we|could we|shall we|we kindly request you to|we would ask that you|please|kindly|pls|could you please|could you|can you please|can you|would you please|would you|will you please|will you|would you be able to|would you be so kind as to|would you mind|are you able to|might you|could i ask you to|can i ask you to|may i ask you to|i would like to ask you to|i’d like to ask you to|i am asking you to|we ask you to|we kindly ask you to|we would ask you to|i ask you to|you are asked to|you are requested to|you are kindly requested to|we request you to|we request that you|i need you to|we need you to|i want you to|we want you to|i would like you to|i’d like you to|we would like you to|we’d like you to|you need to|you must|you should|you have to|you will need to|you’ll need to|you are required to|you ought to|don’t forget to|do not forget to|remember to|please remember to|please make sure to|please be sure to|make sure to|be sure to|make sure you|it would be great if you could|it would be good if you could|it would be helpful if you could|it would help if you could|it would be nice if you could|i would appreciate it if you could|i’d appreciate it if you could|we would appreciate it if you could|we’d appreciate it if you could|i would be grateful if you could|i’d be grateful if you could|we would be grateful if you could|we’d be grateful if you could|i was wondering if you could|i wonder if you could|grateful if you could|if you could|do you think you could|any chance you could|may i ask that you|your task is to|we have to|we need to|we must|we should|let’s|we would like to ask you to|we invite you to|reminder to|a reminder to|you may want to|would it be possible to|would it be possible for you to|is it possible to|could someone|can someone|could somebody|can somebody|someone needs to|somebody needs to|someone has to|it is necessary to|want you to|expects that you|expects you to|expect you to|we expect you to|ask that you|request that you|asks you to|asks that you',
       combine(
         'could|can|would|will|might',
@@ -178,6 +183,10 @@ export const en: Language = {
       'response respond|submission submit|delivery deliver|reply reply|answer answer|return return|review review|decision decide|proof prove|choice choose|receipt acknowledge|transmission transmit',
     may: 'you can|you may|you could|you are able to|must|has to|have to|needs to|need to|are to|shall|is to',
     needs: [
+      combine(
+        'i|we',
+        'need|’d need|would need|will need|’ll need|require|want|still need|really need|urgently need|do need',
+      ),
       'we would appreciate|i would appreciate|we’d appreciate|i’d appreciate|still outstanding is|please find time for|we need|i need|we require|i require|we still need|i still need|we will need|we’ll need|i will need|i’ll need|we are waiting for|we are still waiting for|i am waiting for|i’m waiting for|we’re waiting for|we await|we are missing|we’re missing|we are still missing|we still lack|still missing is|we would like to have|i would like to have|we look forward to receiving|could we have|can we have|could i have|can i have|may i have|may we have|we urgently need|i urgently need|we want|waiting on|i’m after|we’re after|we are after|i could do with|we could do with|i’d like|we’d like|i would like|we would like|we’re still short of|we are still without|what we need is|what i need is|all we need is|all i need is|there is still no|what’s missing is|still missing|we lack|required is|we ask for|i ask for|we’d love|still to come|we hope to receive|please let me have|please let us have|let me have|let us have|requesting|we request|i request|kindly let us have',
       combine(
         'i’d|i would|we’d|we would',
@@ -186,7 +195,12 @@ export const en: Language = {
       ),
       combine(
         'i|we|i’m|we’re',
-        'look forward to|looking forward to|are looking forward to|am looking forward to|count on|are counting on|hope for|expect|expecting|are expecting|am expecting',
+        'look forward to|looking forward to|are looking forward to|am looking forward to',
+        'receiving|getting|having',
+      ),
+      combine(
+        'i|we|i’m|we’re',
+        'count on|are counting on|hope for|expect|expecting|are expecting|am expecting',
         '|receiving|getting|having|seeing',
       ),
     ].join('|'),
@@ -194,11 +208,12 @@ export const en: Language = {
     passive:
       'needs to be|need to be|must be|has to be|have to be|should be|is to be|are to be|shall be|still needs to be|still need to be|still has to be|ought to be|will need to be|needs|wants to be',
     courtesy:
-      'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at',
+      'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you',
     generic:
       'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend',
     verbs,
     moreVerbs,
+    bring: 'bring|wear|take along',
     homographs: '',
     determiners:
       'the|a|an|your|my|our|his|her|their|its|this|that|these|those|all|any|each|every|both|some|one|two|three|me|us',
@@ -216,7 +231,7 @@ export const en: Language = {
       'another|another one|a new one|a new pair|new ones|one|ones|some|a few|a couple|a few of them|some of them|one of them|the rest|the others|the other|yours|mine|ours|theirs|both|all of them|any|a replacement|replacements|a second one|more|everything|this|that|these|those|it|them|the remaining ones|its',
     pronouns: 'it|this|that|them|these|those',
     reason:
-      'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|unless|before we|before i|before they|before it|after which|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks|or we|or i|or it|or you|or they|failing which',
+      'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|unless|before we|before i|before they|before it|after which|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks|or we|or i|or it|or you|or they|failing which|and i’ll|and we’ll|and i will|and we will',
     negation: "not|no|never|n't|nothing|less",
     nothing: 'nothing',
     polite: 'please|kindly|pls',
@@ -234,7 +249,8 @@ export const en: Language = {
     and: 'and',
     assigns: 'to|will|should',
     aside:
-      'if|when|which|who|while|once|whereas|i|we|they|he|she|it|the|my|our|there|after that|then we|then i|then it|thereafter|later we|then the|else|or the|as otherwise',
+      'if|when|which|who|while|once|whereas|i|we|they|he|she|it|the|my|our|there|after that|then we|then i|then it|thereafter|later we|then the|else|or the|as otherwise|that is|i.e.|namely|and i’ll|and we’ll|and i will|and we will',
+    fromNowOn: 'effective immediately|with immediate effect|immediately after|immediately before',
     high: 'urgent|urgently|asap|as soon as possible|critical|top priority|high priority|priority: high|priority high|immediately|very important|time-critical|time critical|emergency|at once|right away|highest priority|without delay|most urgent|utmost importance|prio 1|straight away|pressing|high importance|extremely important|really important|super urgent|promptly|speedily|with urgency|top of the list|of the essence|immediate action|immediate attention|needs immediate|most pressing|as a matter of urgency|as a matter of priority',
     medium:
       'medium priority|normal priority|priority: medium|priority: normal|moderate priority|medium urgency|priority medium|priority normal',

@@ -89,7 +89,7 @@ export const es: Language = {
     from: 'del|de|entre el|entre|desde el|desde',
     to: 'al|a|y el|y|hasta el|hasta|-',
     every:
-      'cada|todos los|todas las|diario|semanal|mensual|los lunes|los martes|los miércoles|los jueves|los viernes|a diario',
+      'cada|todos los|todas las|diario|semanal|mensual|los lunes|los martes|los miércoles|los jueves|los viernes|a diario|entre semana|los días laborables|los días hábiles',
     or: 'o|u',
   },
   cues: {
@@ -100,14 +100,14 @@ export const es: Language = {
     latest:
       'a más tardar|como muy tarde|como máximo|como tarde|es la fecha límite|es el último día|o antes|es el plazo|máximo|es el límite|como muy muy tarde|a lo más tardar|lo más tarde',
     dueNoun:
-      'cierra|cierran|fecha límite|plazo|vencimiento|vence|caduca|fecha de entrega|último día|pendiente de pago|fecha tope|entrega|vencido|confirmación|cierre de inscripciones|deadline|expira|fecha de vencimiento|límite|a entregar|pagadero',
+      'cierra|cierran|fecha límite|plazo|vencimiento|vence|caduca|fecha de entrega|último día|pendiente de pago|fecha tope|entrega|vencido|confirmación|cierre de inscripciones|deadline|expira|fecha de vencimiento|límite|a entregar|pagadero|última fecha|último plazo|fecha máxima',
     purpose: 'a|para|antes de|a tiempo para|antes del|de cara a|con vistas a',
     must: 'debe|deben|debes|tiene que|tienen que|tienes que|deberá|deberán|ha de|han de|habrá de|habrán de',
     obligation:
       'puede|puedes|pueden|posible|se aceptan|debe|deben|debemos|debes|tiene que|tienen que|tenemos que|tienes que|hay que|necesito|necesitamos|necesita|necesario|necesaria|obligatorio|requerido|se requiere|debería|deberían|queremos|quisiera|quisiéramos|esperamos|recuerde|recuerda|recuerden|no olvide|no olvides|hace falta|es preciso',
     given:
       'tiene|tienes|tienen|tenéis|dispone|dispones|disponen|disponéis|le queda|te queda|os queda|les queda|le quedan|te quedan|os quedan|les quedan|cuenta con|cuentas con',
-    wish: 'preferiblemente|a ser posible|idealmente|si es posible|si puede ser|de preferencia|mejor aún|si puedes',
+    wish: 'preferiblemente|a ser posible|idealmente|si es posible|si puede ser|de preferencia|mejor aún|si puedes|a ser posible ya|mejor ya',
     event:
       'reunión|encuentro|inauguración|visita|tendrá lugar|tiene lugar|se celebrará|se celebra|llegada|llega|llegará|reservado|previsto|prevista|concierto|taller|conferencia|seminario|formación|curso|fiesta|almuerzo|comida|cena|recepción|vacaciones|ceremonia|llamada|entrevista|cita|exposición|feria|viaje|salida|comienza|empieza|inicio|cumpleaños|boda|ensayo|inspección|será entregado|apertura|asamblea|sesión|jornada|evento|abre|congreso|charla|celebración|les invitamos|te invitamos|festival|se inaugura|partido',
     past: 'era|fue|fueron|desde|recibido|recibimos|recibí|enviado|enviamos|envié|pasado|última|reunimos|hablamos|pedimos|compramos|entregado|llegó|había|tuvo lugar|pagado|firmado|acordado|escribió|ayer|hemos|se celebró|enviaron|estuvo|solicitamos el',
@@ -176,11 +176,12 @@ export const es: Language = {
     passive:
       'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser',
     courtesy:
-      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido',
+      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas',
     generic:
       'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver',
     verbs,
     moreVerbs,
+    bring: 'traer|llevar|venir|acudir',
     homographs:
       'firma|cuenta|visita|compra|reserva|entrega|prueba|copia|llama|informe|cierre|pase|factura|carga|conteste|publica|tramite|ordena|pregunta|limpia|completa|valida|busca|sube|responde|paga|pida',
     determiners:
@@ -200,7 +201,7 @@ export const es: Language = {
       'otro|otra|otros|otras|uno nuevo|una nueva|unos nuevos|unas nuevas|algunos|algunas|unos cuantos|unas cuantas|el tuyo|la tuya|los tuyos|el suyo|la suya|los suyos|el resto|todo|todos|eso|esto|ello|ambos|un recambio|uno|una|la vuestra|los demás',
     pronouns: 'lo|la|los|las|esto|eso',
     reason:
-      'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así|después de eso|o no',
+      'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así|después de eso|o no|y te los|y se los|y te lo',
     negation: 'no|nunca|nada',
     nothing: 'nada',
     polite: 'por favor|porfa',
@@ -218,7 +219,9 @@ export const es: Language = {
     beforeOrder: '',
     and: 'y|e',
     assigns: 'debe|va a',
-    aside: 'si|cuando|quien|yo|nosotros|el|la|ya|nos|luego|después|y así|pues',
+    aside:
+      'si|cuando|quien|yo|nosotros|el|la|ya|nos|luego|después|y así|pues|es decir|o sea|esto es|y te|y le',
+    fromNowOn: 'con efecto inmediato|inmediatamente después',
     high: 'urgente|urgentes|urgentemente|con urgencia|lo antes posible|cuanto antes|asap|crítico|prioridad alta|alta prioridad|inmediatamente|de inmediato|muy importante|máxima prioridad|prioridad: alta|a la mayor brevedad|con carácter urgente|urge|urgencia|máxima urgencia|lo más pronto posible|a la mayor brevedad posible|corre prisa|es prioritario|prioritario|prioritaria|con la mayor brevedad|con la máxima urgencia|apremia|con premura|cuanto antes mejor|sin demora|inaplazable|urgentísimo|urgentísima',
     medium: 'prioridad media|prioridad normal|prioridad: media|prioridad: normal|media prioridad',
     low: 'sin prisa|no hay prisa|no corre prisa|no es urgente|cuando tenga tiempo|cuando tengas tiempo|cuando puedas|cuando pueda|baja prioridad|prioridad baja|tómese su tiempo|tómate tu tiempo|prioridad: baja|nada urgente|sin urgencia|no urge|cuando tengas un momento|cuando tenga un momento|cuando tengas un rato|no es nada urgente|cuando te venga bien|cuando le venga bien|ninguna prisa|no corre ninguna prisa|no urgente',

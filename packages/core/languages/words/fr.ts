@@ -86,7 +86,7 @@ export const fr: Language = {
     from: 'du|de|entre|entre le|à partir du',
     to: 'au|à|et|et le|jusqu’au|-',
     every:
-      'chaque|tous les|toutes les|quotidien|hebdomadaire|mensuel|les lundis|les mardis|les mercredis|les jeudis|les vendredis|le lundi matin',
+      'chaque|tous les|toutes les|quotidien|hebdomadaire|mensuel|les lundis|les mardis|les mercredis|les jeudis|les vendredis|le lundi matin|en semaine|les jours ouvrés|les jours ouvrables',
     or: 'ou',
   },
   cues: {
@@ -96,14 +96,14 @@ export const fr: Language = {
     latest:
       'au plus tard|dernier délai|délai de rigueur|maximum|est la date limite|au maximum|ou avant|grand maximum|sans faute',
     dueNoun:
-      'ferme|ferment|clôture|clôturent|date limite|échéance|délai|dernier délai|date butoir|payable|à payer|en retard|expire|clôture|rsvp|date de remise|dernier jour|à rendre|à remettre|date d’échéance|deadline|limite|date de fin|réponse souhaitée|arrive à échéance',
+      'ferme|ferment|clôture|clôturent|date limite|échéance|délai|dernier délai|date butoir|payable|à payer|en retard|expire|clôture|rsvp|date de remise|dernier jour|à rendre|à remettre|date d’échéance|deadline|limite|date de fin|réponse souhaitée|arrive à échéance|dernière date|date ultime|dernier moment',
     purpose: 'à|au|pour|avant|à temps pour|en vue de|en prévision de',
     must: 'doit|doivent|devez|dois|devra|devront|devrait|devraient',
     obligation:
       'vous pouvez|tu peux|possible|pouvez|doit|doivent|devez|devons|dois|il faut|faut|faudrait|besoin|nécessaire|requis|requise|obligatoire|devrait|devraient|souhaitons|souhaite|attendons|attends|voudrais|voudrions|aimerais|aimerions|n’oubliez pas|n’oublie pas|prière|il faudra|pensez|pense',
     given:
       'il vous reste|il te reste|vous avez|tu as|vous disposez|tu disposes|vous aurez|un délai de|avez-vous|vous avez encore',
-    wish: 'de préférence|idéalement|si possible|au mieux|dans l’idéal|plutôt',
+    wish: 'de préférence|idéalement|si possible|au mieux|dans l’idéal|plutôt|si possible dès|de préférence dès|idéalement dès',
     event:
       'réunion|rencontre|inauguration|visite|a lieu|aura lieu|auront lieu|ont lieu|se tiendra|se déroulera|arrivée|arrive|arrivera|réservé|prévu|prévue|concert|atelier|conférence|séminaire|formation|cours|fête|déjeuner|dîner|réception|congés|vacances|cérémonie|appel|entretien|rendez-vous|exposition|salon|voyage|départ|commence|débute|début des|anniversaire|mariage|vernissage|répétition|livraison|livré|ouverture|colloque|assemblée|séance|webinaire|spectacle|ouvre|événement|invitons|festival',
     past: 'était|étaient|depuis|reçu|reçue|envoyé|envoyée|dernier|passé|rencontré|commandé|acheté|livré|arrivé|avait|avions|eu lieu|payé|signé|convenu|expédié|écrit|parlé|discuté|hier|s’est|a été|avons|avez reçu',
@@ -181,11 +181,12 @@ export const fr: Language = {
     passive:
       'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être',
     courtesy:
-      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu',
+      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite',
     generic:
       'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper',
     verbs,
     moreVerbs,
+    bring: 'apporter|amener|prévoir|emporter|venir',
     homographs:
       'visite|commande|demande|réserve|livre|note|compte|adresse|garde|facture|classe|offre|copie|mesure|passe|annonce|cale|aide|relance|règle|fixe|signe|change',
     determiners:
@@ -205,7 +206,7 @@ export const fr: Language = {
       'un autre|une autre|d’autres|un nouveau|une nouvelle|de nouveaux|de nouvelles|le vôtre|la vôtre|les vôtres|le tien|la tienne|les tiens|les tiennes|quelques-uns|quelques-unes|une dizaine|une douzaine|une vingtaine|le reste|tout|ça|cela|ceci|celui-ci|celle-ci|un remplacement|deux|trois|les deux',
     pronouns: 'le|la|les|l’|cela|ça|ceci',
     reason:
-      'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|sauf si|avant que|dès que|ce qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut|après quoi|ou nous|ou je|autrement|à défaut de quoi|passé ce délai',
+      'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|sauf si|avant que|dès que|ce qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut|après quoi|ou nous|ou je|autrement|à défaut de quoi|passé ce délai|et je vous|et nous vous',
     negation: 'ne|pas|non|jamais|rien',
     nothing: 'rien',
     polite: 's’il vous plaît|s’il te plaît|svp|stp',
@@ -223,7 +224,9 @@ export const fr: Language = {
     beforeOrder: '',
     and: 'et',
     assigns: 'doit|va',
-    aside: 'si|quand|qui|lorsque|je|nous|j’ai|il|elle|ils|on|le|la|après|ensuite|puis nous|passé cette date',
+    aside:
+      'si|quand|qui|lorsque|je|nous|j’ai|il|elle|ils|on|le|la|après|ensuite|puis nous|passé cette date|soit|c’est-à-dire|à savoir|et je|et nous',
+    fromNowOn: 'dès à présent|avec effet immédiat|immédiatement après',
     high: 'urgent|urgente|urgents|en urgence|d’urgence|dès que possible|au plus vite|asap|critique|priorité haute|haute priorité|immédiatement|très important|priorité absolue|le plus rapidement possible|le plus vite possible|dans les plus brefs délais|sans délai|priorité : haute|prioritaire|urgence|aussi vite que possible|le plus tôt possible|sans tarder|toute urgence|très urgent|impérativement urgent|primordial|capital|au plus tôt|dans les meilleurs délais|illico|immédiat|immédiate|vital',
     medium: 'priorité moyenne|priorité normale|priorité : moyenne|priorité : normale|moyenne priorité',
     low: 'pas urgent|pas d’urgence|rien d’urgent|aucune urgence|quand vous aurez le temps|quand tu auras le temps|quand vous avez le temps|quand tu as le temps|quand tu peux|quand vous pouvez|priorité basse|faible priorité|priorité faible|basse priorité|prenez votre temps|prends ton temps|priorité : basse|à l’occasion|sans urgence|pas pressé|ne presse pas|rien ne presse|quand tu auras un moment|quand vous aurez un moment|quand tu as une minute|quand vous avez une minute|non urgent|à temps perdu|ce n’est pas pressé',

@@ -88,7 +88,7 @@ export const it: Language = {
     from: 'dal|da|tra il|tra|fra il|fra|dalle',
     to: 'al|a|e il|e|fino al|alle|-',
     every:
-      'ogni|tutti i|tutte le|quotidiano|settimanale|mensile|giornalmente|il lunedì mattina|di lunedì|di martedì|di mercoledì|di giovedì|di venerdì',
+      'ogni|tutti i|tutte le|quotidiano|settimanale|mensile|giornalmente|il lunedì mattina|di lunedì|di martedì|di mercoledì|di giovedì|di venerdì|nei giorni feriali|giorni feriali|nei feriali',
     or: 'o|oppure',
   },
   cues: {
@@ -98,14 +98,14 @@ export const it: Language = {
     latest:
       'al più tardi|al massimo|come termine ultimo|è la scadenza|è il termine|è l’ultimo giorno|o prima|improrogabilmente|tassativamente|massimo|senza fallo',
     dueNoun:
-      'chiude|chiudono|scadenza|scade|termine|termine ultimo|data limite|data di scadenza|ultimo giorno|da pagare|scaduto|scaduta|chiusura|consegna|deadline|entro|data di consegna|pagamento entro|limite|in scadenza|termine di consegna',
+      'chiude|chiudono|scadenza|scade|termine|termine ultimo|data limite|data di scadenza|ultimo giorno|da pagare|scaduto|scaduta|chiusura|consegna|deadline|entro|data di consegna|pagamento entro|limite|in scadenza|termine di consegna|ultima data|data ultima',
     purpose: 'a|alla|al|per|prima di|in tempo per|prima della|prima del|in vista di|in vista della',
     must: 'deve|devono|devi|dovete|dovrà|dovranno|dev’essere',
     obligation:
       'può|puoi|potete|possibile|si accettano|deve|devono|dobbiamo|devi|dovete|bisogna|occorre|occorrono|serve|servono|necessario|necessaria|obbligatorio|richiesto|richiesta|dovrebbe|dovrebbero|vorrei|vorremmo|abbiamo bisogno|ho bisogno|aspettiamo|attendiamo|si ricordi|ricordati|ricordatevi|non dimenticare|non dimentichi|ci serve|mi serve|è da|va|vanno|è necessario|ci servono|mi servono',
     given:
       'ha tempo|hai tempo|avete tempo|ha ancora|hai ancora|avete ancora|ha|hai|avete|dispone|disponete|le restano|ti restano|vi restano|vi resta|avrete|avrà|c’è tempo|hanno tempo',
-    wish: 'preferibilmente|possibilmente|idealmente|se possibile|meglio se|meglio ancora|di preferenza',
+    wish: 'preferibilmente|possibilmente|idealmente|se possibile|meglio se|meglio ancora|di preferenza|meglio già|possibilmente già',
     event:
       'riunione|incontro|inaugurazione|visita|avrà luogo|ha luogo|si terrà|si svolgerà|si tiene|arrivo|arriva|arriverà|prenotato|previsto|prevista|concerto|laboratorio|conferenza|seminario|formazione|corso|festa|pranzo|cena|ricevimento|ferie|vacanze|cerimonia|chiamata|colloquio|appuntamento|mostra|fiera|viaggio|partenza|comincia|inizia|inizio|compleanno|matrimonio|prova|sopralluogo|apertura|assemblea|sessione|evento|apre|convegno|invitiamo|festival|lezione|sarà consegnato|webinar|workshop',
     past: 'era|è stato|è stata|sono stati|da|ricevuto|abbiamo ricevuto|inviato|abbiamo inviato|scorso|scorsa|incontrati|parlato|ordinato|acquistato|consegnato|arrivato|aveva|avuto luogo|pagato|firmato|concordato|scritto|ieri|discusso|ho ricevuto|spedito|ho inviato|si è svolta|si è tenuta',
@@ -184,11 +184,12 @@ export const it: Language = {
     passive:
       'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere|dovrà esserci|dovranno esserci|deve esserci|devono esserci|andrà|andranno|dovrebbero essere|deve esser|deve venire|devono venire|deve risultare|dovranno risultare',
     courtesy:
-      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato',
+      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla',
     generic:
       'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi',
     verbs,
     moreVerbs,
+    bring: 'portare|venire|indossare|portarsi',
     homographs:
       'firma|conferma|verifica|visita|consegna|consegni|prova|conta|copia|cambi|controlli|ordini|termini|porti|porta|saldi|misura|testa|cerca|stampa|modifica|passi|carica|carichi|sistema|contatti|registri|tratta|tratti|presenti|completa|versi|calcoli|pubblica|archivi|sia|invita|inviti|ritiri|acquisti',
     determiners:
@@ -208,7 +209,7 @@ export const it: Language = {
       'un altro|un’altra|altri|altre|uno nuovo|una nuova|dei nuovi|alcuni|alcune|qualcuno|il tuo|la tua|i tuoi|il suo|la sua|i suoi|il resto|tutto|questo|quello|ciò|entrambi|uno|una|un ricambio|le vostre|i vostri|questi|quelli',
     pronouns: 'lo|la|li|le|questo|ciò|quello',
     reason:
-      'affinché|in modo da|in modo che|così da|così che|per poter|perché|poiché|dato che|visto che|altrimenti|prima che|appena|non appena|che deve|ma|grazie|in caso contrario|cosicché|così possiamo|dal momento che|dopodiché|sennò|se no|dopo di che',
+      'affinché|in modo da|in modo che|così da|così che|per poter|perché|poiché|dato che|visto che|altrimenti|prima che|appena|non appena|che deve|ma|grazie|in caso contrario|cosicché|così possiamo|dal momento che|dopodiché|sennò|se no|dopo di che|e te le|e ve le|e te lo|e ve lo',
     negation: 'non|mai|niente',
     nothing: 'nulla|niente',
     polite: 'per favore|per cortesia|per piacere',
@@ -225,7 +226,8 @@ export const it: Language = {
     beforeOrder: 'mi|ci|si|le|gli',
     and: 'e|ed',
     assigns: 'deve',
-    aside: 'se|quando|io|noi|il|la|ci|poi|dopo|oppure|e così',
+    aside: 'se|quando|io|noi|il|la|ci|poi|dopo|oppure|e così|cioè|ossia|vale a dire|così|e io|e noi',
+    fromNowOn: 'con effetto immediato|da subito|immediatamente dopo',
     high: 'urgente|urgenti|urgentemente|con urgenza|il prima possibile|quanto prima|al più presto|asap|critico|priorità alta|alta priorità|immediatamente|subito|molto importante|massima priorità|priorità: alta|con la massima urgenza|urgenza|tempestivamente|il più presto possibile|massima urgenza|senza indugio|nel più breve tempo possibile|urgentissimo|urgentissima|urgentissimi|prioritario|prioritaria|senza ritardo|immediato|immediata|appena possibile',
     medium: 'priorità media|priorità normale|priorità: media|priorità: normale|media priorità',
     low: 'senza fretta|non c’è fretta|nessuna fretta|non è urgente|quando ha tempo|quando hai tempo|quando può|quando puoi|bassa priorità|priorità bassa|con calma|prenditi il tuo tempo|priorità: bassa|niente di urgente|senza urgenza|nessuna urgenza|quando ha un momento|quando hai un momento|quando hai un minuto|quando ha un minuto|non urgente|con comodo|se hai tempo|nulla di urgente|si prenda il tempo',

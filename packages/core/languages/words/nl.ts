@@ -87,7 +87,7 @@ export const nl: Language = {
     from: 'van|tussen|vanaf|van de',
     to: 'tot|tot en met|t/m|en|naar|naar de|tot de|-',
     every:
-      'elke|iedere|dagelijks|wekelijks|maandelijks|op maandagen|op dinsdagen|op woensdagen|op donderdagen|op vrijdagen|elk',
+      'elke|iedere|dagelijks|wekelijks|maandelijks|op maandagen|op dinsdagen|op woensdagen|op donderdagen|op vrijdagen|elk|doordeweeks|op werkdagen|werkdagen',
     or: 'of',
   },
   cues: {
@@ -98,13 +98,13 @@ export const nl: Language = {
     latest:
       'uiterlijk|op zijn laatst|ten laatste|als uiterste datum|is de deadline|is de uiterste datum|of eerder|is de laatste dag|is de sluitingsdatum|binnen zijn|binnen hebben|op z’n laatst',
     dueNoun:
-      'sluit|sluiten|deadline|uiterste datum|vervaldatum|vervalt|verloopt|sluitingsdatum|inleverdatum|te betalen|termijn|te laat|laatste dag|uiterlijk|betaaltermijn|einddatum|aanleverdatum|opleverdatum|betaaldatum|uiterste inleverdatum|achterstallig|streefdatum',
+      'sluit|sluiten|deadline|uiterste datum|vervaldatum|vervalt|verloopt|sluitingsdatum|inleverdatum|te betalen|termijn|te laat|laatste dag|uiterlijk|betaaltermijn|einddatum|aanleverdatum|opleverdatum|betaaldatum|uiterste inleverdatum|achterstallig|streefdatum|laatste mogelijkheid|laatste datum',
     purpose: 'naar|voor|tijdig voor|op tijd voor|vóór|voorafgaand aan|ten behoeve van',
     must: 'moet|moeten|dient|dienen|behoort|behoren|hoort',
     obligation:
       'u kunt|je kunt|jullie kunnen|mogelijk|kunt u|moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|hebben|gewenst|zorg|zorgt',
     given: 'u hebt|u heeft|je hebt|jullie hebben|heeft u|heb je|hebben jullie|u krijgt|je krijgt|u hebt nog',
-    wish: 'liefst|het liefst|bij voorkeur|idealiter|zo mogelijk|indien mogelijk|beter nog',
+    wish: 'liefst|het liefst|bij voorkeur|idealiter|zo mogelijk|indien mogelijk|beter nog|liefst al|het liefst al|bij voorkeur al',
     event:
       'vergadering|bijeenkomst|opening|bezoek|vindt plaats|plaatsvinden|plaats|aankomst|komt aan|geboekt|gepland|concert|workshop|conferentie|seminar|training|cursus|feest|lunch|diner|receptie|vakantie|ceremonie|gesprek|afspraak|overleg|tentoonstelling|beurs|reis|vertrek|begint|start|verjaardag|bruiloft|lezing|repetitie|inspectie|schouw|levering|geleverd|evenement|sessie|opent|congres|rondleiding|borrel|bespreking|excursie|etentje|festival|open dag',
     past: 'was|waren|sinds|ontvangen|ontvingen|gestuurd|verzonden|vorige|afgelopen|besproken|besteld|gekocht|geleverd op|aangekomen|had|hadden|plaatsgevonden|betaald|ondertekend|afgesproken|geschreven|gisteren|heb ik|hebben wij|hebben we|werd|ingediend|gemeld',
@@ -129,6 +129,12 @@ export const nl: Language = {
     please:
       'alstublieft|alsjeblieft|svp|s.v.p.|aub|a.u.b.|graag|indien mogelijk|zo mogelijk|bedankt|dank u|dank je|ook|en|dan|even|alvast|eventjes|misschien|vriendelijk',
     frames: [
+      combine(
+        'verzoek|verzoeken|vraag|vragen|nodig|nodigen',
+        'ik|wij|we',
+        'u|je|jou|jullie',
+        '|om|vriendelijk|dan ook|vriendelijk om|uit om',
+      ),
       'worden verzocht|wordt verzocht|worden vriendelijk verzocht|wees zo vriendelijk|ik zou u willen vragen|ik zou je willen vragen|kunt u alstublieft|kunt u|kun je alsjeblieft|kun je|kan je|kunnen jullie|kan u|zou u|zou u zo vriendelijk willen zijn om|zou je|zouden jullie|zou u kunnen|zou je kunnen|wilt u|wilt u alstublieft|wil je|wil je alsjeblieft|willen jullie|gelieve|graag|ik verzoek u|wij verzoeken u|we verzoeken u|u wordt verzocht|wij vragen u|we vragen u|ik vraag u|ik wil u vragen|ik wil je vragen|wij willen u vragen|we willen je vragen|mag ik u vragen|mag ik je vragen|mogen wij u verzoeken|u moet|je moet|jullie moeten|u dient|je dient|vergeet niet|vergeet u niet|denk eraan|denk eraan om|denkt u eraan|we moeten|wij moeten|het zou fijn zijn als u|het zou fijn zijn als je|het zou mooi zijn als je|ik zou het op prijs stellen als u|ik zou het op prijs stellen als je|wij zouden het op prijs stellen als u|zorg ervoor dat|zorg dat|zou het mogelijk zijn|is het mogelijk|is het mogelijk om|zou het mogelijk zijn om|alstublieft|alsjeblieft|svp|aub|kan iemand|zou iemand|we zouden graag willen dat u|ik zou graag willen dat u|ik zou graag willen dat je|ik wil graag dat je|ik wil graag dat u|verzoeke|er moet|iemand moet|het is noodzakelijk|het is nodig om',
       combine(
         'kun|kan|zou|wil|zul|mag',
@@ -183,11 +189,12 @@ export const nl: Language = {
     passive:
       'moet|moeten|dient te worden|dienen te worden|moet worden|moeten worden|dient te zijn|dienen te zijn|moet zijn|moeten zijn|moet … worden|hoort te worden|zou moeten worden|dient',
     courtesy:
-      'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op',
+      'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op|u te ontmoeten|uw komst|u te zien',
     generic:
       'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen',
     verbs,
     moreVerbs,
+    bring: 'meenemen|meebrengen|brengen|aantrekken|nemen',
     homographs:
       'bel|plan|test|werk|koop|vraag|antwoord|boek|deel|mail|les|zorg|label|print|scan|regel|leen|meet|stuur|dien',
     determiners:
@@ -207,7 +214,7 @@ export const nl: Language = {
       'een nieuwe|een nieuw|nieuwe|er een|er een paar|een paar|er enkele|enkele|de rest|de jouwe|het jouwe|de uwe|allemaal|beide|dit|dat|alles|er|er twee|een andere|een ander|die|deze|hem|ze|het',
     pronouns: 'het|deze|dit|dat|die|ze',
     reason:
-      'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen|of anders|of we|of ik',
+      'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen|of anders|of we|of ik|en ik|en wij',
     negation: 'niet|geen|nooit',
     nothing: 'niets',
     polite: 'alstublieft|alsjeblieft|svp|aub|even|eens|gelieve',
@@ -224,7 +231,9 @@ export const nl: Language = {
     beforeOrder: '',
     and: 'en',
     assigns: 'moet|zal',
-    aside: 'als|wanneer|indien|ik|wij|we|hij|zij|ze|het|de|daarna|dan|vervolgens|later|en dan',
+    aside:
+      'als|wanneer|indien|ik|wij|we|hij|zij|ze|het|de|daarna|dan|vervolgens|later|en dan|dat wil zeggen|oftewel|dan zet|dan zetten|en ik|en wij|en we',
+    fromNowOn: 'per direct|met onmiddellijke ingang|direct leverbaar',
     high: 'dringend|spoed|urgent|zo snel mogelijk|zo spoedig mogelijk|z.s.m.|zsm|asap|kritiek|hoge prioriteit|prioriteit: hoog|onmiddellijk|direct nodig|zeer belangrijk|hoogste prioriteit|met spoed|per direct|prioriteit hoog|haast|topprioriteit|onverwijld|met grote spoed|per omgaande|urgentie|prioritair|spoedeisend|spoedig|met voorrang|meteen|zonder uitstel|dringendst|hoogdringend|ten spoedigste',
     medium:
       'gemiddelde prioriteit|normale prioriteit|prioriteit: normaal|prioriteit: gemiddeld|prioriteit normaal|prioriteit: middel',

@@ -95,7 +95,7 @@ export const pt: Language = {
     from: 'de|do dia|entre|entre os dias|desde|a partir de',
     to: 'a|ao dia|até|até ao dia|e|para|-|para o dia|para dia',
     every:
-      'cada|todos os|todas as|diário|semanal|mensal|às segundas|às terças|às quartas|às quintas|às sextas|diariamente|de dois|de duas|de três|de quatro|de cinco|de seis|de sete|de oito|de dez|de quinze',
+      'cada|todos os|todas as|diário|semanal|mensal|às segundas|às terças|às quartas|às quintas|às sextas|diariamente|de dois|de duas|de três|de quatro|de cinco|de seis|de sete|de oito|de dez|de quinze|dias úteis|nos dias úteis|à semana',
     or: 'ou',
   },
   cues: {
@@ -105,7 +105,7 @@ export const pt: Language = {
     latest:
       'o mais tardar|no máximo|no mais tardar|impreterivelmente|é a data limite|é o prazo|é o último dia|ou antes|sem falta|no limite',
     dueNoun:
-      'fecha|fecham|prazo|data limite|data-limite|vencimento|vence|expira|data de entrega|último dia|em atraso|encerramento|entrega|a pagar|deadline|limite|prazo final|prazo de entrega|vencida|termina|data de vencimento|confirmação',
+      'fecha|fecham|prazo|data limite|data-limite|vencimento|vence|expira|data de entrega|último dia|em atraso|encerramento|entrega|a pagar|deadline|limite|prazo final|prazo de entrega|vencida|termina|data de vencimento|confirmação|última data|data máxima',
     purpose: 'à|ao|para|antes de|a tempo de|antes da|antes do|a tempo para|com vista a',
     must: 'deve|devem|tem de|têm de|tem que|têm que|deverá|deverão|terá de|terão de|há de|hão de|deve-se',
     obligation:
@@ -172,11 +172,12 @@ export const pt: Language = {
     passive:
       'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser|deve ser-nos|deverá ser-nos|devem ser-nos|deverão ser-nos|terá de ser|terão de ser|tem de ser-nos|deveria ser|deveriam ser|deve estar|deverá estar',
     courtesy:
-      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido',
+      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si',
     generic:
       'dizer|diz|diga|responder|responda|tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver',
     verbs,
     moreVerbs,
+    bring: 'trazer|levar|vir',
     homographs:
       'conta|visita|compra|reserva|entrega|copia|troca|marca|fatura|junta|procura|informe|teste|testa|completa|publica|trata|valida|agenda|limpa|levante|conte|passe',
     determiners:
@@ -196,7 +197,7 @@ export const pt: Language = {
       'outro|outra|outros|outras|um novo|uma nova|uns novos|umas novas|alguns|algumas|o seu|a sua|os seus|o teu|a tua|os teus|o resto|tudo|isso|isto|ambos|um substituto|um|uma|os restantes|o mesmo',
     pronouns: 'o|a|os|as|isto|isso|ele|ela',
     reason:
-      'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|antes que|assim que|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado|depois disso|se não',
+      'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|antes que|assim que|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado|depois disso|se não|e eu|e nós',
     negation: 'não|nunca|nada',
     nothing: 'nada',
     polite: 'por favor|pf',
@@ -213,7 +214,8 @@ export const pt: Language = {
     beforeOrder: '',
     and: 'e',
     assigns: 'deve|vai',
-    aside: 'se|quando|eu|nós|o|a|nos|depois|e assim',
+    aside: 'se|quando|eu|nós|o|a|nos|depois|e assim|ou seja|isto é',
+    fromNowOn: 'com efeito imediato|com efeitos imediatos|imediatamente após',
     high: 'urgente|urgentes|urgentemente|com urgência|o mais rápido possível|o mais rapidamente possível|o quanto antes|quanto antes|asap|crítico|prioridade alta|alta prioridade|imediatamente|de imediato|muito importante|máxima prioridade|prioridade: alta|com a máxima brevidade|logo que possível|assim que possível|o mais brevemente possível|urgência|com a maior brevidade|prioridade máxima|o mais depressa possível|urgentíssimo|urgentíssima|prioritário|prioritária|sem demora|inadiável|o quanto antes possível',
     medium: 'prioridade média|prioridade normal|prioridade: média|prioridade: normal|média prioridade',
     low: 'sem pressa|não há pressa|não é urgente|quando tiver tempo|quando tiveres tempo|quando puder|quando puderes|baixa prioridade|prioridade baixa|leve o seu tempo|prioridade: baixa|nada urgente|sem urgência|quando tiver um momento|quando tiveres um momento|quando tiver um tempinho|não tem pressa|não é nada urgente|quando der|sem nenhuma pressa|com calma|quando for possível|não urgente',

@@ -95,7 +95,7 @@ export const sv: Language = {
     from: 'från|mellan|mellan den|från den|från och med',
     to: 'till|till den|och|och den|till och med|t.o.m.|-',
     every:
-      'varje|alla|dagligen|veckovis|månadsvis|på måndagar|på tisdagar|på onsdagar|på torsdagar|på fredagar|måndagar|vardagar',
+      'varje|alla|dagligen|veckovis|månadsvis|på måndagar|på tisdagar|på onsdagar|på torsdagar|på fredagar|måndagar|vardagar|på vardagar|helgfria vardagar',
     or: 'eller',
   },
   cues: {
@@ -106,13 +106,13 @@ export const sv: Language = {
     latest:
       'senast|allra senast|som senast|är deadline|är sista dag|är sista datum|är sista dagen|eller tidigare|är sista svarsdag|är tidsfristen|är sista anmälningsdag|som allra senast',
     dueNoun:
-      'deadline|förfallodag|förfallodatum|förfaller|sista dag|sista datum|tidsfrist|stänger|löper ut|går ut|försenad|sista dagen|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista betalningsdag|klart senast|inlämning|osa|att betala|förfallen|senast|slutdatum|svarstid|leveransdatum|måldatum',
+      'deadline|förfallodag|förfallodatum|förfaller|sista dag|sista datum|tidsfrist|stänger|löper ut|går ut|försenad|sista dagen|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista betalningsdag|klart senast|inlämning|osa|att betala|förfallen|senast|slutdatum|svarstid|leveransdatum|måldatum|sista chansen',
     purpose: 'till|för|i tid till|inför|före|innan|i god tid till',
     must: 'måste|ska|skall|bör',
     obligation:
       'du kan|ni kan|möjligt|kan du|måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall',
     given: 'du har|ni har|har du|har ni|ni får|du får',
-    wish: 'helst|allra helst|gärna redan|om möjligt|idealiskt|bäst',
+    wish: 'helst|allra helst|gärna redan|om möjligt|idealiskt|bäst|helst redan',
     event:
       'möte|mötet|sammanträde|träff|träffas|invigning|invigningen|besök|besöket|äger rum|hålls|ankomst|kommer fram|anländer|bokat|bokad|planerat|planerad|konsert|konserten|workshop|workshopen|konferens|konferensen|seminarium|utbildning|utbildningen|kurs|kursen|fest|festen|lunch|lunchen|middag|mottagning|semester|ceremoni|samtal|intervju|intervjun|utställning|utställningen|mässa|mässan|resa|resan|avresa|börjar|startar|start|födelsedag|bröllop|föreläsning|föreläsningen|repetition|besiktning|besiktningen|leverans|leveransen|levereras|öppning|stämma|årsmöte|årsmötet|evenemang|session|öppnar|kongress|vernissage|vernissagen|visning|visningen|styrelsemöte|styrelsemötet|festival|öppet hus|inbjuder|välkommen till',
     past: 'var|sedan|mottagit|mottog|fick|fått|skickade|skickat|förra|senaste|diskuterade|beställde|beställt|köpte|levererades|kom|hade|ägde rum|betalade|betalat|undertecknade|överenskommet|skrev|igår|i går|talades|har fått|blev|hölls|anmäldes|pratade',
@@ -137,6 +137,7 @@ export const sv: Language = {
     please:
       'vänligen|snälla|tack|om möjligt|gärna|tack på förhand|också|även|och|sedan|då|är du snäll|om du kan|om ni kan|så|lite|bara',
     frames: [
+      combine('ber|uppmanar|påminner', 'vi|jag', 'dig|er', 'att|om att|'),
       'ombeds|ombeds att|uppmanas att|vi uppmanar er att|jag vill be dig att|jag vill be dig|vi vill be er att|vi vill be er|jag skulle behöva att du|vänligen|var vänlig och|var vänlig att|var snäll och|kan du vara snäll och|kan du snälla|snälla|kan du|kan ni|skulle du kunna|skulle ni kunna|kunde du|kunde ni|skulle du vilja|skulle ni vilja|vill du|vill ni|jag ber dig|jag ber er|vi ber dig|vi ber er|jag ber dig att|vi ber dig att|jag ber er att|vi ber er att|du ombeds|ni ombeds|du ombeds att|ni ombeds att|jag skulle vilja be dig|jag skulle vilja be er|jag skulle vilja be dig att|vi skulle vilja be er att|vi skulle vilja be dig att|får jag be dig att|får vi be er att|du måste|ni måste|du behöver|ni behöver|du bör|ni bör|du ska|ni ska|vi måste|vi behöver|jag behöver|glöm inte att|glöm inte|kom ihåg att|tänk på att|se till att|det vore bra om du kunde|det vore bra om ni kunde|det vore snällt om du kunde|jag skulle uppskatta om du kunde|vi skulle uppskatta om ni kunde|jag vore tacksam om du kunde|vi vore tacksamma om ni kunde|jag är tacksam om du kan|vi är tacksamma om ni kan|vi är tacksamma om du kan|skulle det vara möjligt att|är det möjligt att|jag vill att du|vi vill att ni|jag vill att ni|hinner du|hinner ni|har du möjlighet att|har ni möjlighet att|någon måste|kan någon|skulle någon kunna|det är viktigt att|vi bör|kan vi|gärna',
       combine(
         'kan|skulle|kunde|vill|hinner|orkar|ville',
@@ -165,7 +166,7 @@ export const sv: Language = {
         'kan|kunde|vill|ville',
       ),
       combine('har', 'du|ni', 'tid att|lust att|möjlighet att|chans att|tillfälle att'),
-      'var god|var god och|var vänliga och|var så vänlig och|var vänlig|vänligen se till att|återstår att|det återstår att|kom gärna ihåg att|glöm inte bort att|det gäller att|du kommer att behöva|ni kommer att behöva|du får gärna|ni får gärna|ni är välkomna att|du är välkommen att|du har att|ni har att|du uppmanas att|ni uppmanas att|ska ha|passa på att|försök att|tag kontakt och',
+      'var god|var god och|var vänliga och|var så vänlig och|var vänlig|vänligen se till att|återstår att|det återstår att|kom gärna ihåg att|glöm inte bort att|det gäller att|du kommer att behöva|ni kommer att behöva|du får gärna|ni får gärna|ni är välkomna att|du är välkommen att|du har att|ni har att|du uppmanas att|ni uppmanas att|passa på att|försök att|tag kontakt och',
     ].join('|'),
     self: 'jag måste|jag ska|jag bör|jag behöver',
     toDo: 'måste|att göra:|kom ihåg att|behöver',
@@ -190,10 +191,11 @@ export const sv: Language = {
     passive:
       'måste|ska|skall|bör|behöver|behövs|ska vara|skall vara|måste vara|bör vara|ska bli|ska ha|ska ha blivit|måste bli',
     courtesy:
-      'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga',
+      'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er',
     generic: 'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa',
     verbs,
     moreVerbs,
+    bring: 'ta|medta|medföra|ha',
     homographs: 'svar|bok|test|mejl|mail|del|räkna|spår|lag|mål|sand|rit|flytt|bygg|mat|måla|packa',
     determiners:
       'den|det|de|en|ett|min|mitt|mina|din|ditt|dina|er|ert|era|vår|vårt|våra|sin|sitt|sina|hans|hennes|deras|denna|detta|dessa|alla|varje|båda|två|tre|mig|oss|honom|henne|dem|gärna|in|upp|ut|till|på|ner|med|igenom|om|av',
@@ -229,7 +231,8 @@ export const sv: Language = {
     beforeOrder: '',
     and: 'och',
     assigns: 'ska|skall',
-    aside: 'om|när|jag|vi|han|hon|det|den|sedan|därefter|sen|då kan',
+    aside: 'om|när|jag|vi|han|hon|det|den|sedan|därefter|sen|då kan|det vill säga|alltså|dvs|så vi|så jag',
+    fromNowOn: 'med omedelbar verkan|omedelbart efter',
     high: 'brådskande|akut|så snart som möjligt|snarast möjligt|snarast|omgående|asap|kritiskt|hög prioritet|prioritet: hög|omedelbart|mycket viktigt|högsta prioritet|genast|bråttom|brådskar|skyndsamt|prioritet hög|så fort som möjligt|med högsta prioritet|prio 1|viktigt och brådskande|urgent|så fort du kan|jättebråttom|jätteviktigt|prioriterat|prioritera detta|skyndar|utan dröjsmål|med det snaraste|på en gång|kritisk',
     medium:
       'medelhög prioritet|normal prioritet|prioritet: normal|prioritet: medel|prioritet medel|medelprioritet',
