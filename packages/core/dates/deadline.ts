@@ -16,6 +16,7 @@ const WEIGHTS = {
   must: 4,
   obligation: 3,
   given: 4,
+  offer: 2,
   moved: 5,
   wish: -4,
   event: -4,
@@ -128,20 +129,22 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   const settled = by !== null || latest !== undefined || (until !== null && wanted?.cue === 'request');
   const purpose = !settled && wanted ? purposeOf(clause, language) : undefined;
   const commit = commitOf(setting);
+  const given = (until ?? by) && asksNothing(wanted) ? cues.given.exec(clause.before)?.[0] : undefined;
   const found: [Cue, string | undefined, boolean][] = [
     ['latest', latest, true],
     ['by', by?.[0], true],
     ['until', until?.[0], !moves],
     ['noun', cues.noun.exec(around)?.[0], !settled],
     [wanted?.cue ?? 'request', wanted?.words, true],
-    ['given', cues.given.exec(clause.before)?.[0], (until !== null || by !== null) && asksNothing(wanted)],
+    ['given', given, true],
     ['wish', cues.wish.exec(window)?.[0], by === null && latest === undefined],
     ['purpose', purpose, true],
     ['event', cues.event.exec(moves ? folded : around)?.[0], !settled && purpose === undefined],
     ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !((settled || until !== null) && wanted)],
     ['commit', commit, true],
     ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined],
-    ['state', stateOf(setting), latest === undefined && asksNothing(wanted)],
+    ['offer', offerOf(setting), until !== null && asksNothing(wanted)],
+    ['state', stateOf(setting), latest === undefined && given === undefined && asksNothing(wanted)],
     ['absence', cues.absence.exec(around)?.[0], !asks(clause.before, language)],
     ['every', cues.every.exec(window)?.[0], true],
     ['hours', own, phrase.hours],
@@ -159,7 +162,8 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
 /** Where what has passed stands: in front of the cue itself (“bought before”); behind the date where the verb is last. */
 function pastOf({ before, by, clause, language }: Setting): string {
   const ahead = by ? (windowOf(before).slice(0, by.index).split(CLAUSE).at(-1) ?? '') : clause.before;
-  return by || language.requests.verbLast ? `${ahead} ${clause.after}` : ahead;
+  const told = ahead.replace(cuesOf(language).request, ' ');
+  return by || language.requests.verbLast ? `${told} ${clause.after}` : told;
 }
 
 /** What goes on until that day; an offer has to be taken up by then, and “läuft am … ab” is the cue itself. */
@@ -167,6 +171,12 @@ function stateOf({ folded, around, by, language }: Setting): string | undefined 
   const { offer, state } = cuesOf(language);
   if (offer.test(folded)) return undefined;
   return state.exec(by ? around.replace(by[0].trim(), ' ') : around)?.[0];
+}
+
+/** An offer that is good until that day. */
+function offerOf({ folded, around, language }: Setting): string | undefined {
+  const { offer, state } = cuesOf(language);
+  return state.test(around) ? offer.exec(folded)?.[0] : undefined;
 }
 
 const asksNothing = (wanted: Wanted | null) => wanted === null || wanted.cue === 'obligation';
@@ -199,10 +209,10 @@ function wantedBy({ folded, phrase, clause, after, language, order }: Setting): 
   return { cue: verb ? 'request' : 'obligation', words: 'a note' };
 }
 
-/** The order may stand behind the day (“On Monday please bring …”). */
+/** The day may stand in front of the order or inside it (“On Monday please bring …”). */
 function withoutDate(folded: string, { start, end }: Phrase, language: Language): string {
   const lead = cuesOf(language).ahead.exec(folded.slice(0, start))?.index ?? start;
-  return folded.slice(0, lead).trim() === '' ? folded.slice(end) : folded;
+  return `${folded.slice(0, lead)} ${folded.slice(end).trimStart()}`.trimStart();
 }
 
 /** “for Thursday's meeting”, “before the site visit on Monday”. */

@@ -158,7 +158,7 @@ function rulesOf(
     ),
     yearFirst: rule(`(?<![\\d/.])(?<y>\\d{4})[/.](?<m>\\d{1,2})[/.](?<d>\\d{1,2})(?![\\d/])`),
     numeric: rule(
-      `(?<![\\d/.,:\\p{L}-])(?<a>\\d{1,2})(?:(?<sep>[./-])(?<b>\\d{1,2})\\k<sep>\\s?(?<year>\\d{4}|\\d{2})(?![\\d/]|[.,]\\d)|/(?<c>\\d{1,2})(?![\\d/%]|[.,]\\d)|\\.\\s?(?<e>\\d{1,2})\\.(?!\\d))`,
+      `(?<![\\d/.,:\\p{L}-])(?<a>\\d{1,2})(?:(?<sep>[./-])(?<b>\\d{1,2})\\k<sep>\\s?(?<year>\\d{4}|\\d{2})(?![\\d/]|[.,]\\d)|/(?<c>\\d{1,2})(?![\\d/%]|[.,]\\d)|(?<=${or(cues.by, cues.until)}\\s\\d\\d?)-(?<f>\\d{1,2})(?![\\d/%-]|[.,]\\d)|\\.\\s?(?<e>\\d{1,2})\\.(?!\\d))`,
     ),
     dayAndMonth: rule(
       `${B}${DAY}${mark}\\s*(?:${to}|[-/])\\s*(?:${or(dates.article)}\\s+)?(?<d>${DAY})${mark}${link}${month}${E}${year}`,
@@ -189,7 +189,7 @@ function rulesOf(
       `${B}(?<weekday>${or(...weekdays, ...shortDays)})\\.?,?\\s+(?:${or(dates.dayOfMonth, dates.article)}\\s+)?(?<d>${DAY})${mark}(?!${link}${or(...months)}${E})(?![\\p{L}\\p{N}]|\\s?[%€$£/]|[.,:/-]\\d|\\s?(?:h|${or(dates.clock)})${E})`,
     ),
     thatDay: rule(`${B}(?:(?<itself>${or(dates.thatDay)})|${or(dates.dayBefore)})${E}`),
-    countBack: rule(`${B}${number}[\\s-]*${unit}\\s+${or(dates.before)}${E}`),
+    countBack: rule(`${B}${number}[\\s-]*${unit}\\s+${or(dates.before, dates.thatDay)}${E}`),
     shortDay: rule(
       `${B}(?:(?<cue>${or(cues.by, cues.on, cues.until, dates.next, dates.coming)})\\s+)?(?<weekday>${or(...shortDays)})${E}\\.?(?:(?=,?\\s*\\d|\\))(?<follows>)|)`,
     ),

@@ -192,9 +192,9 @@ function readDayAndMonth({ d, month, year }: Groups, frame: Frame, grammar: Gram
   return withYear(grammar.months.get(month ?? ''), Number(d), year, frame);
 }
 
-function readNumeric({ a, b, c, e, sep, year }: Groups, frame: Frame): Found {
+function readNumeric({ a, b, c, e, f, sep, year }: Groups, frame: Frame): Found {
   const first = Number(a);
-  const second = Number(b ?? c ?? e);
+  const second = Number(b ?? c ?? e ?? f);
   const monthFirst = frame.order === 'MDY' && frame.language.code === 'en' && sep !== '.' && e === undefined;
   const [day, month] = (monthFirst && first <= 12) || second > 12 ? [second, first] : [first, second];
   if (e !== undefined && frame.language.code !== 'de') return null;

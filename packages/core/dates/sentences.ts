@@ -11,7 +11,7 @@ export interface Sentence {
 const MONTHS = new Set(LANGUAGES.flatMap((language) => language.months.flatMap(listOf)));
 /** Words whose stop ends no sentence. */
 const ABBREVIATIONS = new Set(
-  'mr|mrs|ms|dr|prof|st|no|nr|tel|ca|bzw|vs|approx|sr|sra|dott|ing|mme|art|kl|inkl|evtl|ggf|usw|str|fig|vol|abs|dhr|mevr|sig|sigg|n|p|pag|ref|av|avda|z|b|d|h|e|g|i|u|a|s|m|j|dna|exmo|exma|gent|spett|jan|feb|apr|aug|sept|okt|oct|nov|dec|mon|tue|wed|thu|fri|sat|sun|ext'.split(
+  'mr|mrs|ms|dr|prof|st|no|nr|tel|ca|bzw|vs|approx|sr|sra|dott|ing|mme|art|kl|inkl|evtl|ggf|usw|str|fig|vol|abs|dhr|mevr|sig|sigg|n|p|pag|ref|av|avda|z|b|d|h|e|g|i|u|a|s|m|j|dna|exmo|exma|gent|spett|jan|feb|apr|aug|sept|okt|oct|nov|dec|mon|tue|wed|thu|fri|sat|sun|ext|v|exa|exas|ex|exmos|ilmo|hr|drs|abt|betr|zzgl'.split(
     '|',
   ),
 );
@@ -30,16 +30,19 @@ export function sentencesOf(text: string): Sentence[] {
   return sentences.filter((sentence) => sentence.text.trim() !== '');
 }
 
+/** Ends in front of a small letter too, for those who write no capitals. */
+const SMALL_END = /[.!?…]+[ \t\n]+(?=\p{Ll})/gu;
+const writesSmall = (text: string) => !/[.!?][ \t\n]+["“(]?\p{Lu}/u.test(text);
+
 const END =
   /;[ \t\n]+(?=\S)|[.!?…]+["'”’)\]]{0,2}[ \t\n]+(?=["'“„«(¿¡]{0,2}[\p{Lu}\d¿¡*-])|\n(?=[ \t]*\n|[ \t]{0,8}(?:[-*•–—·▪☐✓]|\(?\d{1,2}[.)]|[a-z][.)]|\[[ xX]?\]|\p{Lu}[\p{L}\d /'’-]{0,30}:)[ \t]?)/gu;
 
-function* boundariesOf(text: string): Generator<number> {
-  for (const match of text.matchAll(END)) {
-    const at = match.index + match[0].length;
-    if (match[0].startsWith('.') && isNoEnd(text, match.index, at)) continue;
-    yield at;
-  }
-  yield text.length;
+function boundariesOf(text: string): number[] {
+  const small = writesSmall(text) ? [...text.matchAll(SMALL_END)] : [];
+  const ends = [...text.matchAll(END), ...small]
+    .map((match) => ({ stop: match.index, at: match.index + match[0].length, dot: match[0].startsWith('.') }))
+    .filter(({ stop, at, dot }) => !dot || !isNoEnd(text, stop, at));
+  return [...ends.map(({ at }) => at), text.length].toSorted((a, b) => a - b);
 }
 
 function isNoEnd(text: string, stop: number, next: number): boolean {

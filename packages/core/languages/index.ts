@@ -12,6 +12,7 @@ export {
   participleBase,
   refersBack,
   startsOrder,
+  thirdBase,
   verbsOf,
 } from './verbs.ts';
 export { alternatives, listOf, pattern, wholeWords, WORD_END } from './words.ts';

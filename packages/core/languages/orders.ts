@@ -1,12 +1,13 @@
 import type { Language } from './language.ts';
-import { hasPronoun, isVerb, startsOrder, verbsOf } from './verbs.ts';
+import { asksByPronoun, hasPronoun, isVerb, isVerbForm, startsOrder, verbsOf } from './verbs.ts';
 
 /** The first word of folded words, or nothing. */
 export const firstWord = (words: string) => /^[\p{L}'-]+/u.exec(words)?.[0] ?? '';
 
 /** Where a folded sentence gives an order, or null: its verb stands in front of its object. */
 export function orderAt(folded: string, language: Language): number | null {
-  for (const at of startsOf(folded, language)) if (isOrder(folded.slice(at), language)) return at;
+  for (const { at, sure } of startsOf(folded, language))
+    if (isOrder(folded.slice(at), language, sure)) return at;
   return null;
 }
 
@@ -26,22 +27,31 @@ function openingOf(folded: string, language: Language): number {
   return isVerb(firstWord(folded.slice(start + label)), language) ? start + label : start;
 }
 
-/** The places where an order may stand: the opening, behind “tu me” of a question, a colon, a dash, “so”, a comma. */
-function* startsOf(folded: string, language: Language): Generator<number> {
+/** Where an order may stand; `sure`: behind a pronoun that only a verb has. */
+interface Start {
+  at: number;
+  sure: boolean;
+}
+
+/** The opening, behind “tu me” of a question, a colon, a dash, “so”, a comma, or a verb with its pronoun (“llámenos”). */
+function* startsOf(folded: string, language: Language): Generator<Start> {
   const { beforeOrder, doForMe, so } = verbsOf(language);
   const start = openingOf(folded, language);
-  yield start;
-  const asked = beforeOrder.exec(folded.slice(start))?.[0].length;
-  if (asked !== undefined) yield start + asked;
-  if (folded.trimEnd().endsWith('?')) yield* endsOf(doForMe, folded);
-  for (const at of endsOf(/(?<=(?:^|\s)\S+\s\S+)\s?:\s+|\s[–-]\s+/g, folded)) {
-    yield at;
+  const plainly = [
+    start,
+    ...endsOf(/(?<=(?:^|\s)\S+\s\S+)\s?:\s+|\s[–-]\s+/g, folded),
+    ...endsOf(so, folded),
+  ];
+  for (const at of plainly) {
+    yield { at, sure: false };
     const behind = beforeOrder.exec(folded.slice(at))?.[0].length;
-    if (behind !== undefined) yield at + behind;
+    if (behind !== undefined) yield { at: at + behind, sure: true };
   }
-  yield* endsOf(so, folded);
+  if (folded.trimEnd().endsWith('?')) for (const at of endsOf(doForMe, folded)) yield { at, sure: true };
   for (const at of endsOf(/,\s+/g, folded))
-    if (at > start && mayFollow(folded, start, at, language)) yield at;
+    if (at > start && mayFollow(folded, start, at, language)) yield { at, sure: false };
+  for (const { index, 0: word } of folded.slice(start).matchAll(/[\p{L}'-]{5,}/gu))
+    if (asksByPronoun(word, language)) yield { at: start + index, sure: false };
 }
 
 const endsOf = (pattern: RegExp, folded: string) =>
@@ -62,9 +72,12 @@ function mayFollow(folded: string, start: number, at: number, language: Language
   );
 }
 
-function isOrder(rest: string, language: Language): boolean {
-  if (!startsOrder(rest, language) || isNoOrder(rest, language)) return false;
+function isOrder(rest: string, language: Language, sure: boolean): boolean {
+  const starts = startsOrder(rest, language) || (sure && isVerbForm(firstWord(rest), language));
+  if (!starts || isNoOrder(rest, language)) return false;
   const isLabel = /^[\p{L}'-]+\s*(?:[:=]|$|\d|no\.|nr\.?|#|n[.º°])/u.test(rest);
-  const isNoun = verbsOf(language).noun.test(rest) && !hasPronoun(firstWord(rest), language);
+  const { noun, pleaseBehind } = verbsOf(language);
+  const isNoun =
+    noun.test(rest) && !sure && !pleaseBehind.test(rest) && !hasPronoun(firstWord(rest), language);
   return !isLabel && !isNoun && /\s[\p{L}\p{N}"'“]/u.test(rest);
 }

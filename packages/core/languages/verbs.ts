@@ -92,6 +92,25 @@ export function baseForm(word: string, language: Language): string {
   return known ?? gerundBase(word, language) ?? word;
 }
 
+/** “asks” → “ask”, “vervangt” → “vervangen”: what somebody does, as its base form; null where it is no verb. */
+export function thirdBase(word: string, language: Language): string | null {
+  const { sure, doubtful } = verbTable(language);
+  const folded = fold(word);
+  const ends: readonly (readonly [RegExp, string])[] = THIRD_PERSON[language.code] ?? [[/$/, '']];
+  const forms = ends.filter(([end]) => end.test(folded)).map(([end, base]) => folded.replace(end, base));
+  const form = forms.find((one) => sure.has(one) || doubtful.has(one));
+  const base = sure.get(form ?? '') ?? doubtful.get(form ?? '') ?? null;
+  return base === null || (fold(base) === folded && language.code !== 'sv') ? null : base;
+}
+
+/** The ending of the third person, and what stands there in a form that the table knows. */
+const THIRD_PERSON: Partial<Record<LanguageCode, readonly (readonly [RegExp, string])[]>> = {
+  en: [[/ies$/, 'y'], [/s$/, ''], [/es$/, '']],
+  de: [[/t$/, 't']],
+  nl: [[/t$/, '']],
+  sv: [[/r$/, 'r']],
+}; // prettier-ignore
+
 /** “rewriting” → “rewrite” */
 function gerundBase(word: string, language: Language): string | undefined {
   const stem = language.code === 'en' ? /^(.{2,})ing$/.exec(fold(word))?.[1] : undefined;
@@ -111,7 +130,7 @@ const INFINITIVE: Partial<Record<LanguageCode, RegExp>> = {
 /** Pronouns that are written onto the verb. */
 const CLITICS: Partial<Record<LanguageCode, RegExp>> = {
   es: /(?<=.{3})(?:me|nos|le|les|lo|la|los|las|te|se|os)$/,
-  it: /(?<=.{3})(?:mi|ci|gli|le|lo|la|li|ti|vi|melo|celo|ne|si)$/,
+  it: /(?<=.{3})(?:mi|ci|gli|le|lo|la|li|ti|vi|[mctv]e(?:l[oaie]|ne)|gliel[oaie]|ne|si)$/,
   fr: /-(?:nous|moi|lui|leur|vous|toi|le|la|les|y|en)$/,
   pt: /-(?:me|nos|lhe|lhes|te|se|vos|o|a|os|as|mo|ma|lo|la|los|las|no|na)$/,
 };
@@ -143,6 +162,24 @@ export function isVerb(word: string, language: Language): boolean {
 /** Whether a pronoun is written onto the verb, which no noun has. */
 export const hasPronoun = (word: string, language: Language) =>
   isVerb(word, language) && bare(word, language) !== fold(word);
+
+/** Whether the word may be a form of a verb, which only its place can tell. */
+export const isVerbForm = (word: string, language: Language) =>
+  isVerb(word, language) || verbTable(language).doubtful.has(fold(word));
+
+/** “llámenos”, “rappelez-moi”: an imperative with its pronoun; no infinitive, gerund or inverted question has one. */
+export function asksByPronoun(word: string, language: Language): boolean {
+  if (!(ASKING[language.code]?.test(word) ?? false) || !hasPronoun(word, language)) return false;
+  const verb = bare(word, language);
+  return !(INFINITIVE[language.code]?.test(verb) ?? false) && !/ndo$/.test(verb);
+}
+
+const ASKING: Partial<Record<LanguageCode, RegExp>> = {
+  es: /(?:me|nos|(?:me|se|nos)l[oa]s?)$/,
+  it: /(?:mi|ci|[mct]el[oaie])$/,
+  fr: /-(?:moi|nous|les?|la|lui|leur|m'en|nous-en)$/,
+  pt: /-(?:me|nos|lhes?|m[oa])$/,
+};
 
 /** Pronouns written onto the verb that stand for a thing. */
 const THINGS: Partial<Record<LanguageCode, RegExp>> = {

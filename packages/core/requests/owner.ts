@@ -1,4 +1,4 @@
-import { fold, isVerb, LANGUAGES, listOf, type Language } from '../languages/index.ts';
+import { fold, isSmall, LANGUAGES, listOf, thirdBase, type Language } from '../languages/index.ts';
 
 /** Who an item is for, and the item without him. Places count in the item's words. */
 export interface Owned {
@@ -31,6 +31,10 @@ const NO_NAMES = new Set(
       ...l.months,
       ...l.weekdays,
       ...l.shortDays,
+      ...l.ordinals,
+      l.requests.indirect,
+      l.requests.pronouns,
+      l.requests.clitics,
       l.requests.action,
       l.requests.when,
       l.requests.done,
@@ -68,21 +72,22 @@ export function ownerOf(words: string, language: Language): Owned {
 }
 
 /** “Tomas asks the roofer” → “ask the roofer” */
-const THIRD = new RegExp(`^(?<owner>${NAME})\\s(?<verb>\\p{Ll}{2,})s\\s`, 'u');
+const THIRD = new RegExp(`^(?<owner>${NAME})\\s(?<verb>\\p{Ll}{2,})(?=\\s)`, 'u');
 
 function actingOwner(words: string, language: Language): Owned | null {
-  const found = language.code === 'en' ? THIRD.exec(words) : null;
-  const { owner, verb } = found?.groups ?? {};
+  const { owner, verb } = THIRD.exec(words)?.groups ?? {};
   if (owner === undefined || verb === undefined || exactVerb(owner, language) || !isPerson(owner))
     return null;
-  const base = [verb, verb.replace(/e$/, '')].find((form) => isVerb(form, language));
-  return base === undefined
+  if (isSmall(owner.split(/\s/)[0] ?? '', language)) return null;
+  const base = thirdBase(verb, language);
+  const start = owner.length;
+  return base === null
     ? null
     : {
         owner,
         start: 0,
-        end: owner.length,
-        words: `${' '.repeat(owner.length + 1)}${base}${words.slice(owner.length + verb.length + 2)}`,
+        end: start,
+        words: `${' '.repeat(start + 1)}${base}${words.slice(start + 1 + verb.length)}`,
       };
 }
 

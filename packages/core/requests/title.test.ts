@@ -23,7 +23,7 @@ describe('what is asked for, verb first', () => {
     ['de', 'Könnten Sie uns bitte die Liste bis Freitag schicken?', 'Schicken die Liste'],
     ['de', 'Wir bitten Sie, die Stellungnahme bis Montag einzureichen.', 'Einreichen die Stellungnahme'],
     ['de', 'Bitte prüfen und freigeben.', 'Prüfen und freigeben'],
-    ['de', 'Schicken Sie uns ein Angebot bis Freitag.', 'Schicken uns ein Angebot'],
+    ['de', 'Schicken Sie uns ein Angebot bis Freitag.', 'Schicken ein Angebot'],
     ['de', 'Die Anzahlung überweisen Sie bitte bis 11. Mai.', 'Überweisen die Anzahlung'],
     ['de', 'Reichen Sie die Kopie bitte binnen zehn Tagen ein.', 'Einreichen die Kopie'],
     ['de', 'Wir bitten um Begleichung der Rechnung.', 'Begleichen der Rechnung'],

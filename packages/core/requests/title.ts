@@ -5,7 +5,6 @@ import {
   firstWord,
   fold,
   isNoOrder,
-  isSmall,
   isVerb,
   orderAt,
   refersBack,
@@ -55,7 +54,10 @@ function requestIn(
     need &&
     found &&
     (needAt(folded, language) < found.at || !isVerb(firstWord(folded.slice(found.start)), language));
-  if (found && !needsMore) return askedAt(found, text, language, thing);
+  // “La autorización debe entregarse”
+  const turned =
+    found?.framed && /r-?s[ei]$/.test(firstWord(folded.slice(found.start))) ? passive(text, language) : null;
+  if (found && !needsMore) return turned ?? askedAt(found, text, language, thing);
   const asked =
     need ??
     arriving(text, folded, language) ??
@@ -109,7 +111,8 @@ function term(text: string, folded: string, language: Language, thing: string): 
 function askedAt(found: Found, text: string, language: Language, thing: string): Asked | null {
   const words = text.slice(found.start);
   const object = objectInFront(text.slice(0, found.at), words, language);
-  const lead = verbsOf(language).clitic.test(fold(text.slice(found.at, found.start)));
+  const ahead = text.slice(found.framed ? found.at : Math.max(0, found.start - 12), found.start);
+  const lead = verbsOf(language).clitic.test(fold(ahead));
   const made = phrase(`${object}${words}`, language, thing, lead);
   const strength = found.framed ? 3 : 2.5;
   return made && { ...made, strength, start: found.start, generic: isGeneric(words, language) };
@@ -206,18 +209,21 @@ function isGeneric(words: string, language: Language): boolean {
   const folded = fold(tidy(cutReason(words, language), language))
     .replace(/[^\p{L}\s']/gu, ' ')
     .trim();
-  const { generic, people } = verbsOf(language);
-  const [verb = '', ...rest] = folded.split(/\s+/);
-  const says = rest.filter((word) => !generic.has(word) && !people.has(word) && !isSmall(word, language));
-  return generic.has(verb) && says.length <= 1;
+  const { generic, people, determined } = verbsOf(language);
+  const [verb = '', ...rest] = folded.split(/\s+/).filter((word) => !people.has(word));
+  const says = rest.join(' ');
+  return (
+    generic.has(verb) && (isElliptic(says, language) || (rest.length <= 3 && !determined.test(`x ${says}`)))
+  );
 }
 
 function needed(text: string, folded: string, language: Language, thing: string): Asked | null {
   const found = verbsOf(language).needs.exec(folded);
   if (!found || verbsOf(language).courtesy.test(folded)) return null;
   const start = found.index + found[0].length;
-  // “I would like to order …” tells what the writer does.
+  // “I would like to order …” tells what the writer does; “we ask that you …” asks for no thing.
   if (verbsOf(language).goal.test(folded.slice(start))) return null;
+  if (/^(?:que?|che|that|dass|dat|att|qu')\b/.test(folded.slice(start))) return null;
   if (isDenied(folded.slice(0, found.index), folded.slice(start), language)) return null;
   const wanted = tidy(cutReason(text.slice(start), language), language).replace(
     /\s+(?:nodig|noch|nog)$/u,
@@ -286,7 +292,7 @@ function phrase(
   const refers = carried || isElliptic(rest, language);
   if (thing === '' || plain.includes(thing) || (!refers && plain.includes(' ')))
     return { title: capital(plain), refers };
-  const named = (carried || rest === '') && thing.split(/\s+/).length <= 4 && !/[:–]/.test(thing);
+  const named = rest === '' || (carried && thing.split(/\s+/).length <= 4 && !/[:–]/.test(thing));
   return { title: capital(named ? `${base} ${thing} ${rest}`.trim() : `${plain}: ${thing}`), refers };
 }
 

@@ -136,6 +136,7 @@ export const de: Language = {
     please:
       'bitte|freundlicherweise|wenn möglich|falls möglich|danke|vielen dank|nach möglichkeit|gerne|mal|doch|auch|und|dann|noch|so|nun|also|im voraus|netterweise|kurz',
     frames: [
+      'man müsste|man sollte|es wäre gut,|es wäre nötig,|es ist nötig,|es wird zeit,|es ist zeit,|es bleibt,',
       combine(
         'bitte|bitten|ersuche|ersuchen|fordere|fordern|möchte|möchten|darf|dürfen',
         'ich|wir',
@@ -174,7 +175,7 @@ export const de: Language = {
     self: 'ich muss|ich sollte|ich soll|muss ich|sollte ich|ich müsste|ich darf nicht vergessen,',
     toDo: 'muss noch|noch zu erledigen:|zu erledigen:|nicht vergessen:|müssen noch|todo:',
     announce:
-      'wir möchten sie daran erinnern, dass|wir möchten daran erinnern, dass|wir erinnern daran, dass|wir erinnern sie daran, dass|bitte beachten sie, dass|bitte beachtet, dass|bitte denken sie daran, dass|bitte denkt daran, dass|wir weisen darauf hin, dass|wir weisen sie darauf hin, dass|zur erinnerung:|hiermit teilen wir mit, dass|hiermit teilen wir ihnen mit, dass|wir teilen ihnen mit, dass|denkt daran, dass|denk daran, dass|ich erinnere daran, dass|nur zur erinnerung:|kurze erinnerung:|wir informieren sie, dass|wir möchten sie informieren, dass',
+      'wir möchten sie daran erinnern, dass|wir möchten daran erinnern, dass|wir erinnern daran, dass|wir erinnern sie daran, dass|bitte beachten sie, dass|bitte beachtet, dass|bitte denken sie daran, dass|bitte denkt daran, dass|wir weisen darauf hin, dass|wir weisen sie darauf hin, dass|zur erinnerung:|hiermit teilen wir mit, dass|hiermit teilen wir ihnen mit, dass|wir teilen ihnen mit, dass|denkt daran, dass|denk daran, dass|ich erinnere daran, dass|nur zur erinnerung:|kurze erinnerung:|wir informieren sie, dass|wir möchten sie informieren, dass|wir informieren … dass|wir weisen … darauf hin, dass|wir teilen … mit, dass',
     arrive:
       'eingehen|eingegangen sein|vorliegen|eintreffen|eingetroffen sein|ankommen|da sein|hier sein|bei uns sein|angekommen sein|zugehen|zugegangen sein|in unseren händen sein',
     is: 'ist|war|endet|läuft|fällt|wurde|wird',
@@ -215,7 +216,7 @@ export const de: Language = {
       'zurück|ab|an|ein|aus|mit|vor|zu|nach|weiter|bei|fest|durch|auf|um|her|hin|frei|hoch|bereit|fertig|teil|sicher|zusammen|vorbei|herunter|los|rüber|rück|gegen|entgegen|statt|wieder|dar|wahr|heraus|herein|hinein|hinaus|runter|raus|rein|klar|still|bekannt|nieder|über|leer|offen|zurecht|vorab',
     indirect: 'uns|mir|ihm|ihnen|sie|du|ihr|an uns|an mich|dir|euch|mich|sich',
     fillers:
-      'bitte|doch|mal|noch|auch|dann|gerne|gern|uns|mir|kurz|nun|jetzt|einmal|wieder|möglichst|dringend|darum|daran|umgehend|zeitnah|dazu|hierzu|freundlicherweise|alle|sich',
+      'bitte|doch|mal|noch|auch|dann|gerne|gern|uns|mir|kurz|nun|jetzt|einmal|wieder|möglichst|dringend|darum|daran|umgehend|zeitnah|dazu|hierzu|freundlicherweise|alle|sich|einfach|vielleicht|direkt|zunächst|zuerst|bei gelegenheit|später|danach|dann gleich|gleich|gleich auch',
     clitics: '',
     elliptic:
       'einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen',

@@ -137,6 +137,7 @@ export const en: Language = {
     please:
       'please|kindly|pls|plz|if possible|thank you|thanks|many thanks|if you can|if you could|when you can|would you please|in advance|at your convenience|if you don’t mind|also|and|then|so|just|now|again|hi|hello|ok|okay|well|but|could you|can you',
     frames: [
+      'it would be good to|it is important to|it is essential to|it would be useful to|it’s time to|it is time to|it’s important to|it would be best to',
       combine(
         'may|might|can|could|must',
         'i|we',
@@ -174,7 +175,7 @@ export const en: Language = {
     self: 'i have to|i need to|i must|i should|i’ve got to|i have got to|i still have to|i still need to',
     toDo: 'need to|have to|must|to do:|todo:|todo|to do|got to|gotta|remember to',
     announce:
-      'please note that|kindly note that|note that|we would like to remind you that|we’d like to remind you that|we remind you that|i’d like to remind you that|just a reminder that|a reminder that|this is a reminder that|reminder:|please be advised that|please remember that|remember that|we inform you that|we would like to inform you that|we are writing to let you know that|as a reminder,|don’t forget that|just to let you know that|this is to inform you that',
+      'please note that|kindly note that|note that|we would like to remind you that|we’d like to remind you that|we remind you that|i’d like to remind you that|just a reminder that|a reminder that|this is a reminder that|reminder:|please be advised that|please remember that|remember that|we inform you that|we would like to inform you that|we are writing to let you know that|as a reminder,|don’t forget that|just to let you know that|this is to inform you that|we inform … that|we would like to inform … that',
     arrive:
       'reach us|reach me|reach this office|reach our office|be with us|be with me|arrive|be received|have reached us|have reached me|be in our hands|get to us|get to me|come in|be in',
     is: 'is|was|ends|expires|falls|closes|has been|will be',
@@ -225,7 +226,7 @@ export const en: Language = {
     particles: '',
     indirect: 'me|us|him|her|them|to me|to us|for me|for us',
     fillers:
-      'also|then|just|kindly|please|now|again|to|still|quickly|briefly|all|both|at least|urgently|possibly|perhaps|go ahead and|each',
+      'also|then|just|kindly|please|now|again|to|still|quickly|briefly|all|both|at least|urgently|possibly|perhaps|go ahead and|each|maybe|simply|directly|first|therefore|instead',
     clitics: '',
     elliptic:
       'another|another one|a new one|a new pair|new ones|one|ones|some|a few|a couple|a few of them|some of them|one of them|the rest|the others|the other|yours|mine|ours|theirs|both|all of them|any|a replacement|replacements|a second one|more|everything|this|that|these|those|it|them|the remaining ones|its',

@@ -132,6 +132,7 @@ export const es: Language = {
     please:
       'por favor|porfa|gracias|si es posible|muchas gracias|también|además|y|luego|entonces|por favor,|si puede|si puedes|de antemano|amablemente',
     frames: [
+      'sería necesario|sería preciso|será necesario|será preciso|haría falta|hará falta|sería conveniente|sería bueno|convendría|convendrá|importa',
       'se ruega a … que|rogamos a … que|pedimos a … que|se pide a … que|podemos|podríamos|le agradeceré que|sírvase|sírvanse|le importaría|haga favor de|por favor|podría por favor|podría usted|podría|podrían|podrías por favor|podrías|puede por favor|puede usted|puede|pueden|puedes|puedes por favor|le ruego que|les ruego que|le rogamos que|les rogamos que|rogamos que|ruego que|rogamos|le pido que|les pido que|te pido que|le pedimos que|les pedimos que|se ruega|se solicita|se le solicita|se les solicita|solicitamos que|le solicitamos que|les solicitamos que|necesito que|necesitamos que|quiero que|quisiera que|me gustaría que|nos gustaría que|agradecería que|agradeceríamos que|le agradecería que|le agradeceríamos que|les agradecería que|les agradeceríamos que|te agradecería que|agradecemos|debe|deben|debes|debemos|tiene que|tienen que|tienes que|tenemos que|hay que|habría que|hace falta|es necesario|recuerde|recuerda|recuerden|no olvide|no olvides|no olviden|sería posible|es posible|sería tan amable de|serían tan amables de|haga el favor de|hagan el favor de|haz el favor de|favor de|favor|asegúrese de|asegúrate de|asegúrense de|acuérdate de|acuérdese de|le importaría|te importaría|alguien puede|alguien podría|quisiera pedirle que|quisiera pedirte que|quería pedirle que|quería pedirte que|le invitamos a|les invitamos a|es importante',
       combine(
         '|le|les|te|os',
@@ -151,7 +152,7 @@ export const es: Language = {
     self: 'tengo que|debo|he de',
     toDo: 'por hacer:|pendiente:|hay que|no olvidar|recordar',
     announce:
-      'le recordamos que|les recordamos que|te recordamos que|os recordamos que|recordamos que|le recuerdo que|te recuerdo que|os recuerdo que|recordad que|recuerden que|recuerda que|recuerde que|le informamos de que|les informamos de que|informamos de que|le informamos que|se comunica que|le comunicamos que|les comunicamos que|tenga en cuenta que|tengan en cuenta que|no olvide que|no olviden que|se informa de que|recordatorio:',
+      'le recordamos que|les recordamos que|te recordamos que|os recordamos que|recordamos que|le recuerdo que|te recuerdo que|os recuerdo que|recordad que|recuerden que|recuerda que|recuerde que|le informamos de que|les informamos de que|informamos de que|le informamos que|se comunica que|le comunicamos que|les comunicamos que|tenga en cuenta que|tengan en cuenta que|no olvide que|no olviden que|se informa de que|recordatorio:|se informa … que|se comunica … que|informamos … que|se recuerda … que|recordamos … que',
     arrive:
       'llegar|llegarnos|llegarme|obrar en nuestro poder|estar en nuestro poder|recibirse|haber llegado|estar en nuestras manos',
     is: 'es|era|termina|vence|finaliza|acaba|expira|concluye|fue',
@@ -174,7 +175,7 @@ export const es: Language = {
     ].join('|'),
     provide: 'Enviar',
     passive:
-      'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser',
+      'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser|ha de|han de|habrá de|habrán de|deberá|deberán',
     courtesy:
       'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas',
     generic:
@@ -187,7 +188,7 @@ export const es: Language = {
     determiners:
       'el|la|los|las|un|una|unos|unas|mi|mis|tu|tus|su|sus|nuestro|nuestra|nuestros|nuestras|este|esta|estos|estas|ese|esa|todos|todas|todo|toda|cada|dos|tres|nos|me|al',
     forms:
-      'haga hacer|haz hacer|hagan hacer|hagas hacer|diga decir|digan decir|digas decir|di decir|ponga poner|pon poner|pongan poner|pongas poner|proponga proponer|propongan proponer|disponga disponer|reponga reponer|venga venir|ven venir|vengan venir|traiga traer|traigan traer|traigas traer|tenga tener|ten tener|mantenga mantener|mantén mantener|mantengan mantener|obtenga obtener|salga salir|esté estar|estén estar|dé dar|den dar|des dar|vea ver|vean ver|veas ver|oiga oír|vaya ir|sepa saber',
+      'haga hacer|haz hacer|hagan hacer|hagas hacer|diga decir|digan decir|digas decir|di decir|ponga poner|pon poner|pongan poner|pongas poner|proponga proponer|propongan proponer|disponga disponer|reponga reponer|venga venir|ven venir|vengan venir|traiga traer|traigan traer|traigas traer|tenga tener|ten tener|mantenga mantener|mantén mantener|mantengan mantener|obtenga obtener|salga salir|esté estar|estén estar|dé dar|den dar|des dar|vea ver|vean ver|veas ver|oiga oír|vaya ir|sepa saber|dime decir|dinos decir|dile decir|diles decir|dame dar|danos dar|dale dar|hazme hacer|haznos hacer|hazlo hacer|hazla hacer|ponme poner|ponlo poner|ponla poner|ponnos poner|tenme tener|dadme dar|decidme decir|decidnos decir',
     participles:
       'hecho hacer|hecha hacer|escrito escribir|escrita escribir|puesto poner|devuelto devolver|devuelta devolver|devueltos devolver|devueltas devolver|resuelto resolver|resuelta resolver|abierto abrir|cubierto cubrir|visto ver|impreso imprimir|impresa imprimir|inscrito inscribir|suscrito suscribir|suscrita suscribir',
     compounds: false,
@@ -195,7 +196,7 @@ export const es: Language = {
     particles: '',
     indirect: 'nos|me|le|les|a nosotros|a mí|-nos|usted|ustedes|te|se',
     fillers:
-      'que usted|que|también|ya|además|por favor|nos|me|le|les|favor|rápidamente|urgentemente|usted|ustedes|nuevamente|te|se|lo|la|los|las|no olvide',
+      'que usted|que|también|ya|además|por favor|nos|me|le|les|favor|rápidamente|urgentemente|usted|ustedes|nuevamente|te|se|lo|la|los|las|no olvide|pasar a|venir a|ir a|proceder a|directamente|simplemente|quizá|quizás|tal vez|ahora|antes',
     clitics: 'lo|la|los|las|se lo|se la|se los|se las|me lo|me la|nos lo|nos la|nos los|me los',
     elliptic:
       'otro|otra|otros|otras|uno nuevo|una nueva|unos nuevos|unas nuevas|algunos|algunas|unos cuantos|unas cuantas|el tuyo|la tuya|los tuyos|el suyo|la suya|los suyos|el resto|todo|todos|eso|esto|ello|ambos|un recambio|uno|una|la vuestra|los demás',

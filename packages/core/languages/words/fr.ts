@@ -127,6 +127,7 @@ export const fr: Language = {
     please:
       's’il vous plaît|s’il te plaît|svp|stp|merci|si possible|merci d’avance|également|aussi|et|puis|donc|alors|par avance|s’il vous plait|merci beaucoup',
     frames: [
+      'il serait bon de|il serait utile de|il conviendrait de|il sera nécessaire de|il serait nécessaire de|il est temps de|il serait temps de|il serait bon d’|il importe de',
       'sont invités à|sont priés de|est prié de|sont invitées à|merci aussi de|merci aussi d’|merci également de|merci également d’|nous prions … de|pouvons-nous|pourrait-on|peut-on|je vous saurais gré de|nous vous saurions gré de|je vous serais reconnaissant de|je vous serais reconnaissante de|vous voudrez bien|tu voudras bien|merci de bien vouloir|merci de|merci d’|veuillez|veuillez bien|pourriez-vous s’il vous plaît|pourriez-vous|pouvez-vous s’il vous plaît|pouvez-vous|peux-tu s’il te plaît|peux-tu|pourrais-tu|tu pourrais|vous pourriez|je vous prie de bien vouloir|je vous prie de|nous vous prions de bien vouloir|nous vous prions de|je vous demande de|nous vous demandons de|je te demande de|je vous remercie de bien vouloir|je vous remercie de|nous vous remercions de bien vouloir|nous vous remercions de|je te remercie de|prière de|vous êtes priés de|vous êtes prié de|vous êtes invités à|nous vous invitons à|il faut|il faudrait|il faudra|il convient de|vous devez|tu dois|vous devrez|nous devons|on doit|il est nécessaire de|il est important de|n’oubliez pas de|n’oublie pas de|pensez à|pense à|auriez-vous l’amabilité de|auriez-vous la gentillesse de|serait-il possible de|est-il possible de|est-ce que vous pouvez|est-ce que vous pourriez|est-ce que tu peux|est-ce que tu pourrais|j’aimerais que vous|nous aimerions que vous|je voudrais que vous|je souhaiterais que vous|il serait bien de|ayez l’amabilité de|auriez-vous l’obligeance de|j’ai besoin que vous|j’ai besoin que tu|assurez-vous de|assure-toi de|vous serait-il possible de|te serait-il possible de|quelqu’un peut|quelqu’un pourrait|reste à',
       combine(
         'pourriez-vous|pourrais-tu|pouvez-vous|peux-tu|voudriez-vous|voudrais-tu|voulez-vous|veux-tu|sauriez-vous|pourrait-on|peut-on|pourrions-nous|est-ce que vous pouvez|est-ce que tu peux|est-ce que vous pourriez|est-ce que tu pourrais|tu pourrais|vous pourriez|tu veux bien|vous voulez bien|tu voudrais bien|vous voudrez bien|tu voudras bien|acceptez-vous de|acceptez de',
@@ -155,12 +156,12 @@ export const fr: Language = {
         'vous|tu|vous nous|tu me',
       ),
       'il reste à|reste à|il y a lieu de|ça te dirait de|cela vous dérangerait-il de|ça t’ennuierait de|aurais-tu le temps de|auriez-vous le temps de|tu aurais le temps de|vous auriez le temps de|n’oubliez pas d’|n’oublie pas d’|pensez bien à|pense bien à|pensez aussi à|songez à|veillez à|veille à|veuillez nous|veuillez me|veuillez donc|veuillez également|prière d’|il est impératif de|il est demandé de|nous comptons sur vous pour|je compte sur toi pour|je compte sur vous pour|tu te charges de|vous vous chargez de|vous chargez-vous de',
-      'passez|passe|venez|viens|allez|va',
+      'passez|venez|viens|allez|va',
     ].join('|'),
     self: 'je dois|il faut que je|je devrais',
     toDo: 'à faire :|faut|il faut|à faire|ne pas oublier de|penser à',
     announce:
-      'nous vous rappelons que|je vous rappelle que|je te rappelle que|pour rappel,|pour rappel :|rappel :|nous vous informons que|je vous informe que|veuillez noter que|merci de noter que|n’oubliez pas que|n’oublie pas que|rappelez-vous que|nous rappelons que|sachez que|je vous signale que|nous vous signalons que|petit rappel :',
+      'nous vous rappelons que|je vous rappelle que|je te rappelle que|pour rappel,|pour rappel :|rappel :|nous vous informons que|je vous informe que|veuillez noter que|merci de noter que|n’oubliez pas que|n’oublie pas que|rappelez-vous que|nous rappelons que|sachez que|je vous signale que|nous vous signalons que|petit rappel :|nous informons … que|nous rappelons … que|il est rappelé … que',
     arrive:
       'parvenir|arriver|nous parvenir|me parvenir|nous être parvenu|nous être parvenue|être parvenu|être en notre possession|être entre nos mains|être reçu|être reçue|être reçus|être reçues|être chez nous',
     is: 'est|était|expire|se termine|prend fin|court|tombe|a été',
@@ -200,7 +201,7 @@ export const fr: Language = {
     particles: '',
     indirect: 'nous|me|m’|moi|leur|lui|-nous|-moi|-lui|-leur|y|vous|te|t’|vous-même|-vous|nous-mêmes',
     fillers:
-      'que vous|que tu|que|bien|vouloir|aussi|également|encore|nous|me|m’|bien vouloir|rapidement|svp|s’il vous plaît|s’il te plaît|juste|vite|donc|les|le|la|l’|s’',
+      'que vous|que tu|que|bien|vouloir|aussi|également|encore|nous|me|m’|bien vouloir|rapidement|svp|s’il vous plaît|s’il te plaît|juste|vite|donc|les|le|la|l’|s’|finalement|simplement|directement|maintenant|ensuite|d’abord|peut-être|passer|venir',
     clitics: "le|la|les|l'|en",
     elliptic:
       'un autre|une autre|d’autres|un nouveau|une nouvelle|de nouveaux|de nouvelles|le vôtre|la vôtre|les vôtres|le tien|la tienne|les tiens|les tiennes|quelques-uns|quelques-unes|une dizaine|une douzaine|une vingtaine|le reste|tout|ça|cela|ceci|celui-ci|celle-ci|un remplacement|deux|trois|les deux',

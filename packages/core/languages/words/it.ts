@@ -130,6 +130,7 @@ export const it: Language = {
     please:
       'per favore|per cortesia|cortesemente|gentilmente|se possibile|grazie|grazie mille|anche|inoltre|e|poi|quindi|per piacere|in anticipo|allora|se può|se puoi|ps',
     frames: [
+      'sarebbe necessario|sarà necessario|servirebbe|bisognerebbe|occorrerebbe|sarebbe bene|sarebbe opportuno|bisognerà|occorrerà|conviene|converrebbe|sarebbe utile',
       'si prega … di|si pregano … di|preghiamo … di|chiediamo … di|si invitano … a|possiamo|potremmo|si richiede di|la invito a|voglia|vogliate|per favore|per cortesia|per piacere|cortesemente|gentilmente|potrebbe per favore|potrebbe cortesemente|potrebbe gentilmente|potrebbe|potreste|potresti|puoi per favore|puoi|può per favore|può|potete|la prego di|vi prego di|ti prego di|la preghiamo di voler|la preghiamo di|vi preghiamo di voler|vi preghiamo di|si prega di|siete pregati di|le chiedo di|vi chiedo di|ti chiedo di|le chiediamo di|vi chiediamo di|chiediamo di|le chiedo cortesemente di|vi chiedo cortesemente di|vi chiediamo cortesemente di|le chiediamo cortesemente di|vorrei che lei|vorrei che tu|vorremmo che|ho bisogno che|abbiamo bisogno che|deve|devono|devi|dovete|dobbiamo|dovrebbe|dovreste|dovresti|bisogna|occorre|è necessario|è importante|non dimenticare di|non dimentichi di|non dimenticate di|si ricordi di|ricordati di|ricordatevi di|ricordarsi di|sarebbe possibile|è possibile|le sarei grato se potesse|le sarei grata se potesse|vi saremmo grati se poteste|le saremmo grati se potesse|ti sarei grato se potessi|ti sarei grata se potessi|avrebbe la gentilezza di|abbia la cortesia di|volete|vuoi|assicurarsi di|si assicuri di|assicurati di|qualcuno può|qualcuno potrebbe|ti dispiacerebbe|le dispiacerebbe|vi invitiamo a|la invitiamo a|riesci a|riuscite a|riesce a|riusciresti a|riuscirebbe a|provvedere a|vorrei chiederle di|vorrei chiederti di|volevo chiederti di|volevo chiederle di|mi servirebbe che',
       combine(
         'la|vi|ti|le|si',
@@ -162,7 +163,7 @@ export const it: Language = {
     self: 'devo|dovrei|ho da',
     toDo: 'da fare:|bisogna|non dimenticare di|ricordarsi di',
     announce:
-      'le ricordiamo che|vi ricordiamo che|ti ricordo che|vi ricordo che|le ricordo che|si ricorda che|ricordiamo che|si comunica che|si informa che|la informiamo che|vi informiamo che|si rende noto che|si fa presente che|ricordate che|ricordi che|ricorda che|si avvisa che|tenga presente che|tenete presente che|promemoria:|vi comunichiamo che|le comunichiamo che',
+      'le ricordiamo che|vi ricordiamo che|ti ricordo che|vi ricordo che|le ricordo che|si ricorda che|ricordiamo che|si comunica che|si informa che|la informiamo che|vi informiamo che|si rende noto che|si fa presente che|ricordate che|ricordi che|ricorda che|si avvisa che|tenga presente che|tenete presente che|promemoria:|vi comunichiamo che|le comunichiamo che|si informa … che|si comunica … che|si avvisa … che|si avvertono … che|si informano … che|si ricorda … che|informiamo … che',
     arrive:
       'pervenire|pervenirci|pervenirmi|arrivare|arrivarci|giungere|giungerci|essere in nostro possesso|essere nelle nostre mani',
     is: 'è|era|scade|termina|finisce|cade',
@@ -195,7 +196,7 @@ export const it: Language = {
     determiners:
       "il|lo|la|i|gli|le|l'|un|una|uno|un'|mio|mia|miei|mie|tuo|tua|tuoi|tue|suo|sua|suoi|sue|nostro|nostra|nostri|nostre|vostro|vostra|questo|questa|questi|queste|quel|quella|tutti|tutte|tutto|tutta|ogni|due|tre|al|alla",
     forms:
-      'faccia fare|fai fare|fate fare|facciano fare|facciate fare|far fare|dia dare|dai dare|date dare|diano dare|dica dire|dì dire|dite dire|dicano dire|venga venire|vieni venire|vengano venire|tenga tenere|tieni tenere|tengano tenere|mantenga mantenere|mantieni mantenere|ottenga ottenere|scelga scegliere|raccolga raccogliere|tolga togliere|proponga proporre|proponi proporre|disponga disporre|esponga esporre|traduca tradurre|traduci tradurre|produca produrre|riduca ridurre|riduci ridurre|conduca condurre|rimanga rimanere|vada andare|vai andare|sia essere|siate essere|stia stare',
+      'faccia fare|fai fare|fate fare|facciano fare|facciate fare|far fare|dia dare|dai dare|date dare|diano dare|dica dire|dì dire|dite dire|dicano dire|venga venire|vieni venire|vengano venire|tenga tenere|tieni tenere|tengano tenere|mantenga mantenere|mantieni mantenere|ottenga ottenere|scelga scegliere|raccolga raccogliere|tolga togliere|proponga proporre|proponi proporre|disponga disporre|esponga esporre|traduca tradurre|traduci tradurre|produca produrre|riduca ridurre|riduci ridurre|conduca condurre|rimanga rimanere|vada andare|vai andare|sia essere|siate essere|stia stare|fammi fare|facci fare|fatemi fare|fateci fare|dimmi dire|dicci dire|ditemi dire|diteci dire|dammi dare|dacci dare|datemi dare|dateci dare|fallo fare|falla fare|dillo dire|dille dire|digli dire|dagli dare|dalle dare|fategli fare|stammi stare',
     participles:
       'fatto fare|fatta fare|scritto scrivere|scritta scrivere|letto leggere|riletto rileggere|rivisto rivedere|rivista rivedere|reso rendere|resa rendere|chiuso chiudere|chiusa chiudere|trasmesso trasmettere|trasmessa trasmettere|rimesso rimettere|rimessa rimettere|risposto rispondere|tradotto tradurre|tradotta tradurre|aperto aprire|aggiunto aggiungere|aggiunta aggiungere|corretto correggere|corretta correggere|sottoscritto sottoscrivere|sottoscritta sottoscrivere|iscritto iscrivere|prodotto produrre|prodotta produrre|messo mettere|messa mettere|preso prendere|presa prendere|deciso decidere|richiesto richiedere|richiesta richiedere|disdetto disdire|raccolto raccogliere|speso spendere',
     compounds: false,
@@ -203,7 +204,7 @@ export const it: Language = {
     particles: '',
     indirect: 'ci|mi|loro|a noi|a me|vi|ti|si',
     fillers:
-      'che|anche|già|per favore|ci|mi|nuovamente|rapidamente|urgentemente|cortesemente|gentilmente|lei|voi|tu|ancora|poi|volermi|volerci|voler',
+      'che|anche|già|per favore|ci|mi|nuovamente|rapidamente|urgentemente|cortesemente|gentilmente|lei|voi|tu|ancora|poi|volermi|volerci|voler|passare a|venire a|andare a|provvedere a|direttamente|semplicemente|magari|subito|intanto|prima',
     clitics: "lo|la|li|le|ne|me lo|me la|ce lo|ce la|te lo|glielo|gliela|l'|me li|me le|ce li|ce le",
     elliptic:
       'un altro|un’altra|altri|altre|uno nuovo|una nuova|dei nuovi|alcuni|alcune|qualcuno|il tuo|la tua|i tuoi|il suo|la sua|i suoi|il resto|tutto|questo|quello|ciò|entrambi|uno|una|un ricambio|le vostre|i vostri|questi|quelli',

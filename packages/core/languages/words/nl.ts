@@ -120,7 +120,7 @@ export const nl: Language = {
     offer:
       'offerte|aanbieding|aanbod|korting|kortingscode|bon|code|tarief|voorstel|optie|reservering|uitnodiging|prijsopgave',
     coming: 'kom|komt|komen|bijwonen|uitgenodigd|uitnodigen',
-    move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|wordt verplaatst|schuift op|gaat van|schuift van',
+    move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|wordt verplaatst|schuift op|schuift van',
     change: 'gewijzigd|verandert|veranderd|aangepast',
     instead: 'in plaats van|i.p.v.|niet|en niet|niet meer|niet op|in plaats van op',
     lift: 'hoef je niet meer te doen|hoeft u niet meer te doen|niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig|u hoeft niets te doen|je hoeft niets te doen|jullie hoeven niets te doen|hoeft u niets|hoef je niets|niets te betalen|geen actie|verder niets te doen|laat maar|maar zitten|hoef … niet meer|hoeft … niet meer|hoeven … niet meer',
@@ -129,8 +129,11 @@ export const nl: Language = {
     please:
       'alstublieft|alsjeblieft|svp|s.v.p.|aub|a.u.b.|graag|indien mogelijk|zo mogelijk|bedankt|dank u|dank je|ook|en|dan|even|alvast|eventjes|misschien|vriendelijk',
     frames: [
+      combine('nodig|nodigen', 'ik|wij|we', 'u|je|jullie', 'uit om|hierbij uit om|graag uit om'),
+      combine('ik|wij|we', 'nodig|nodigen', 'u|je|jullie', 'uit om|hierbij uit om|graag uit om'),
+      'het is nodig om|het zou nodig zijn om|het is tijd om|het zou goed zijn om|het is belangrijk om|het is verstandig om',
       combine(
-        'verzoek|verzoeken|vraag|vragen|nodig|nodigen',
+        'verzoek|verzoeken|vraag|vragen',
         'ik|wij|we',
         'u|je|jou|jullie',
         '|om|vriendelijk|dan ook|vriendelijk om|uit om',
@@ -149,7 +152,7 @@ export const nl: Language = {
       combine('kunnen|zouden|willen', 'jullie|we|wij', '|alsjeblieft|ons|mij|ook|willen|kunnen'),
       combine(
         'ik|wij|we',
-        'verzoek|verzoeken|vraag|vragen|nodig|nodigen|herinner|herinneren|wil|willen',
+        'verzoek|verzoeken|vraag|vragen|herinner|herinneren|wil|willen',
         'u|je|jou|jullie',
         '|om|vriendelijk|dan ook|vriendelijk om|uit om|graag|eraan|graag vragen|vragen|vragen om|verzoeken',
       ),
@@ -172,7 +175,7 @@ export const nl: Language = {
     self: 'ik moet|moet ik|ik zou moeten',
     toDo: 'moet nog|te doen:|nog doen:|niet vergeten:|moeten nog',
     announce:
-      'wij herinneren u eraan dat|we herinneren u eraan dat|wij herinneren je eraan dat|we herinneren je eraan dat|wij wijzen u erop dat|we wijzen je erop dat|ter herinnering:|denk eraan dat|houd er rekening mee dat|wij delen u mee dat|let op:|let op dat|vergeet niet dat|hierbij delen wij mee dat|hierbij delen wij u mee dat|wij informeren u dat|herinnering:',
+      'wij herinneren u eraan dat|we herinneren u eraan dat|wij herinneren je eraan dat|we herinneren je eraan dat|wij wijzen u erop dat|we wijzen je erop dat|ter herinnering:|denk eraan dat|houd er rekening mee dat|wij delen u mee dat|let op:|let op dat|vergeet niet dat|hierbij delen wij mee dat|hierbij delen wij u mee dat|wij informeren u dat|herinnering:|wij informeren … dat|wij delen … mee dat|we informeren … dat',
     arrive:
       'binnen zijn|in ons bezit zijn|in ons bezit te zijn|ontvangen zijn|te zijn ontvangen|bij ons zijn|aankomen|bij ons liggen|bij ons binnen zijn|binnen te zijn|bij mij zijn',
     is: 'is|was|eindigt|loopt|verloopt|sluit|valt',
@@ -208,7 +211,7 @@ export const nl: Language = {
       'terug|op|in|aan|af|mee|uit|door|toe|bij|na|over|klaar|voor|vast|goed|samen|schoon|weg|langs|langs|vrij|thuis|leeg|dicht|open|los|rond|tegen|bijeen|bekend|beschikbaar|gereed|veilig|weer|deel|kennis|neer|heen|achter|onder',
     indirect: 'ons|mij|me|hem|haar|hen|u|je|jullie|aan ons|aan mij|naar ons|naar mij|zich',
     fillers:
-      'alstublieft|alsjeblieft|ook|nog|even|eens|graag|ons|mij|me|aub|svp|om|te|direct|z.s.m.|zo spoedig mogelijk|nu|dan|alvast|hiervoor|eventueel|allemaal|zich',
+      'alstublieft|alsjeblieft|ook|nog|even|eens|graag|ons|mij|me|aub|svp|om|te|direct|z.s.m.|zo spoedig mogelijk|nu|dan|alvast|hiervoor|eventueel|allemaal|zich|er|misschien|gewoon|eerst|daarom|dan ook|meteen|ook even',
     clitics: '',
     elliptic:
       'een nieuwe|een nieuw|nieuwe|er een|er een paar|een paar|er enkele|enkele|de rest|de jouwe|het jouwe|de uwe|allemaal|beide|dit|dat|alles|er|er twee|een andere|een ander|die|deze|hem|ze|het',

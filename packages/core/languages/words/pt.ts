@@ -136,6 +136,12 @@ export const pt: Language = {
     please:
       'por favor|se possível|obrigado|obrigada|muito obrigado|muito obrigada|também|além disso|e|depois|então|desde já|se puder|gentilmente|pf|p.f.|já agora',
     frames: [
+      'seria preciso|será preciso|era preciso|é preciso|é necessário|seria necessário|será necessário|seria bom|seria útil|convinha|convém|convirá|importa|cumpre|é favor',
+      combine(
+        '|lhe|lhes|vos',
+        'solicitamos|solicito|solicita-se|pedimos|peço|pede-se|agradecemos|agradeço|agradecia|agradecíamos|rogamos|roga-se|agradece-se',
+        'que|que nos|que me',
+      ),
       'pedimos … que|solicita-se … que|peço … que|podias|podia|podíamos|podemos|poderíamos|solicita-se|pede-se|solicitamos a vossa excelência que|faça favor de|por favor|poderia por favor|poderia|poderiam|podia|podiam|podes por favor|podes|pode por favor|pode|podem|poderias|favor|queira|queiram|peço que|pedimos que|peço-lhe que|pedimos-lhe que|peço-te que|pedia que|pedia-lhe que|pedia-te que|pedia o favor de|peço o favor de|solicitamos que|solicito que|agradeço que|agradecemos que|agradecia que|agradecíamos que|agradeceria que|agradeceríamos que|gostaria que|gostaríamos que|preciso que|precisamos que|preciso de que|quero que|deve|devem|deves|devemos|tem de|têm de|tens de|tem que|têm que|tens que|temos de|temos que|é preciso|é necessário|não se esqueça de|não te esqueças de|não se esqueçam de|lembre-se de|lembra-te de|não esqueça de|não esquecer de|seria possível|é possível|será possível|teria a amabilidade de|faça o favor de|faz o favor de|certifique-se de|certifica-te de|alguém pode|alguém poderia|gostaria de lhe pedir que|gostaria de pedir que|gostaria de pedir para|peço para|pedimos para|convidamos a|importa-se de|importas-te de|há que|convém|você poderia|você pode|vocês podem|vocês poderiam|consegue|consegues|conseguem|falta',
       combine(
         'peço|pedimos|solicito|solicitamos|agradeço|agradecemos|agradecia|agradecíamos|agradeceria|agradeceríamos|rogamos|rogo|pedia|pedíamos|pediria|pediríamos|lembro|lembramos|recomendo|recomendamos',
@@ -152,7 +158,7 @@ export const pt: Language = {
     self: 'tenho de|tenho que|devo',
     toDo: 'a fazer:|por fazer:|há que|não esquecer de|preciso de',
     announce:
-      'lembramos que|recordamos que|relembramos que|lembro que|recordo que|informamos que|informa-se que|vimos informar que|comunicamos que|não se esqueça de que|não se esqueçam de que|tenha em atenção que|note que|notem que|lembre-se que|lembre-se de que|serve o presente para informar que|lembrete:|vimos por este meio lembrar que',
+      'lembramos que|recordamos que|relembramos que|lembro que|recordo que|informamos que|informa-se que|vimos informar que|comunicamos que|não se esqueça de que|não se esqueçam de que|tenha em atenção que|note que|notem que|lembre-se que|lembre-se de que|serve o presente para informar que|lembrete:|vimos por este meio lembrar que|informa-se … que|informam-se … que|informamos … que|recorda-se … que|lembra-se … que',
     arrive:
       'chegar|chegar-nos|chegar-me|dar entrada|estar na nossa posse|ser recebido|ser recebida|ser recebidos|ser recebidas|estar nas nossas mãos',
     is: 'é|era|termina|acaba|finda|expira|foi',
@@ -183,7 +189,7 @@ export const pt: Language = {
     determiners:
       'o|a|os|as|um|uma|uns|umas|meu|minha|meus|minhas|teu|tua|teus|tuas|seu|sua|seus|suas|nosso|nossa|nossos|nossas|este|esta|estes|estas|esse|essa|todos|todas|todo|toda|cada|dois|três|nos|me|lhe|ao|à',
     forms:
-      'faça fazer|faz fazer|façam fazer|faças fazer|diga dizer|digam dizer|digas dizer|diz dizer|traga trazer|tragam trazer|tragas trazer|traz trazer|veja ver|vejam ver|vejas ver|vê ver|reveja rever|revejam rever|revejas rever|revê rever|leia ler|leiam ler|leias ler|lê ler|peça pedir|peçam pedir|peças pedir|meça medir|ponha pôr|ponham pôr|põe pôr|proponha propor|proponham propor|disponha dispor|reponha repor|venha vir|venham vir|vem vir|tenha ter|obtenha obter|obtenham obter|mantenha manter|mantenham manter|esteja estar|estejam estar|dê dar|deem dar|dá dar|ouça ouvir|planeie planear|traduz traduzir|conduz conduzir|produz produzir|reduz reduzir',
+      'faça fazer|faz fazer|façam fazer|faças fazer|diga dizer|digam dizer|digas dizer|diz dizer|traga trazer|tragam trazer|tragas trazer|traz trazer|veja ver|vejam ver|vejas ver|vê ver|reveja rever|revejam rever|revejas rever|revê rever|leia ler|leiam ler|leias ler|lê ler|peça pedir|peçam pedir|peças pedir|meça medir|ponha pôr|ponham pôr|põe pôr|proponha propor|proponham propor|disponha dispor|reponha repor|venha vir|venham vir|vem vir|tenha ter|obtenha obter|obtenham obter|mantenha manter|mantenham manter|esteja estar|estejam estar|dê dar|deem dar|dá dar|ouça ouvir|planeie planear|traduz traduzir|conduz conduzir|produz produzir|reduz reduzir|diz-me dizer|diz-nos dizer|dá-me dar|dá-nos dar|dê-me dar|dê-nos dar|faz-me fazer|faz-nos fazer|traz-me trazer|traz-nos trazer|põe-me pôr|dá-lhe dar',
     participles:
       'feito fazer|feita fazer|feitos fazer|dito dizer|escrito escrever|escrita escrever|posto pôr|entregue entregar|entregues entregar|pago pagar|paga pagar|pagos pagar|pagas pagar|aceite aceitar|visto ver|revisto rever|revista rever|aberto abrir|impresso imprimir|impressa imprimir|inscrito inscrever|subscrito subscrever|subscrita subscrever|ganho ganhar|gasto gastar|limpo limpar|limpa limpar',
     compounds: false,
@@ -191,7 +197,7 @@ export const pt: Language = {
     particles: '',
     indirect: 'nos|me|lhe|lhes|-nos|-me|-lhe|a nós|você|vocês|te|-lo|-la|se|para mim|para nós',
     fillers:
-      'também|já|por favor|nos|me|lhe|novamente|rapidamente|você|urgentemente|ainda|então|que|te|se|o mais',
+      'também|já|por favor|nos|me|lhe|novamente|rapidamente|você|urgentemente|ainda|então|que|te|se|o mais|vir|passar a|diretamente|simplesmente|talvez|agora|antes',
     clitics: 'o|a|os|as|mo|ma|lho|lha',
     elliptic:
       'outro|outra|outros|outras|um novo|uma nova|uns novos|umas novas|alguns|algumas|o seu|a sua|os seus|o teu|a tua|os teus|o resto|tudo|isso|isto|ambos|um substituto|um|uma|os restantes|o mesmo',

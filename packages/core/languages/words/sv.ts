@@ -99,9 +99,9 @@ export const sv: Language = {
     or: 'eller',
   },
   cues: {
-    by: 'giltig till|giltigt till|giltig till och med|gäller till|du har till|ni har till|har tid till|du har på dig till|ni har på er till|senast|senast den|senast på|senast till|senast kl|allra senast|allra senast den|före|före den|innan|innan den|inte senare än|inte senare än den|förfaller|förfaller den|förfallodag|förfallodatum|sista dag|sista dagen är|sista datum|sista dag är|sista datum är|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista anmälningsdag är|sista ansökningsdag är|sista svarsdag är|sista inlämningsdag är|sista betalningsdag|sista betalningsdag är|deadline|deadline är|deadline den|stänger den|stänger|går ut den|går ut|löper ut den|löper ut|upphör den|osa|osa senast|o.s.a. senast|tidsfrist|tidsfristen är|tidsfristen går ut|inom|är klar den|i god tid före|gäller till och med',
+    by: 'giltig till|giltigt till|giltig till och med|gäller till|du har till|ni har till|har tid till|du har på dig till|ni har på er till|senast|senast den|senast på|senast till|senast kl|allra senast|allra senast den|före|före den|innan|innan den|inte senare än|inte senare än den|förfaller|förfaller den|förfallodag|förfallodatum|sista dag|sista dagen är|sista datum|sista dag är|sista datum är|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista anmälningsdag är|sista ansökningsdag är|sista svarsdag är|sista inlämningsdag är|sista betalningsdag|sista betalningsdag är|deadline|deadline är|deadline den|stänger den|stänger|går ut den|går ut|löper ut den|löper ut|upphör den|osa|osa senast|o.s.a. senast|tidsfrist|tidsfristen är|tidsfristen går ut|inom|är klar den|i god tid före',
     until:
-      'giltig till|giltigt till|giltig till och med|gäller till|tills|gäller till och med|t.o.m.|till|till den|fram till|fram till den|till och med',
+      'giltig till|giltigt till|giltig till och med|gäller till|tills|t.o.m.|till|till den|fram till|fram till den|till och med',
     on: 'den|på|till|för|nu på|är|är den|av|i|om|kl|klockan|nästa|till den|vid',
     latest:
       'senast|allra senast|som senast|är deadline|är sista dag|är sista datum|är sista dagen|eller tidigare|är sista svarsdag|är tidsfristen|är sista anmälningsdag|som allra senast',
@@ -137,6 +137,7 @@ export const sv: Language = {
     please:
       'vänligen|snälla|tack|om möjligt|gärna|tack på förhand|också|även|och|sedan|då|är du snäll|om du kan|om ni kan|så|lite|bara',
     frames: [
+      'det vore bra att|det är bra att|det är dags att|det är viktigt att|det gäller att|det är nödvändigt att',
       combine('ber|uppmanar|påminner', 'vi|jag', 'dig|er', 'att|om att|'),
       'ombeds|ombeds att|uppmanas att|vi uppmanar er att|jag vill be dig att|jag vill be dig|vi vill be er att|vi vill be er|jag skulle behöva att du|vänligen|var vänlig och|var vänlig att|var snäll och|kan du vara snäll och|kan du snälla|snälla|kan du|kan ni|skulle du kunna|skulle ni kunna|kunde du|kunde ni|skulle du vilja|skulle ni vilja|vill du|vill ni|jag ber dig|jag ber er|vi ber dig|vi ber er|jag ber dig att|vi ber dig att|jag ber er att|vi ber er att|du ombeds|ni ombeds|du ombeds att|ni ombeds att|jag skulle vilja be dig|jag skulle vilja be er|jag skulle vilja be dig att|vi skulle vilja be er att|vi skulle vilja be dig att|får jag be dig att|får vi be er att|du måste|ni måste|du behöver|ni behöver|du bör|ni bör|du ska|ni ska|vi måste|vi behöver|jag behöver|glöm inte att|glöm inte|kom ihåg att|tänk på att|se till att|det vore bra om du kunde|det vore bra om ni kunde|det vore snällt om du kunde|jag skulle uppskatta om du kunde|vi skulle uppskatta om ni kunde|jag vore tacksam om du kunde|vi vore tacksamma om ni kunde|jag är tacksam om du kan|vi är tacksamma om ni kan|vi är tacksamma om du kan|skulle det vara möjligt att|är det möjligt att|jag vill att du|vi vill att ni|jag vill att ni|hinner du|hinner ni|har du möjlighet att|har ni möjlighet att|någon måste|kan någon|skulle någon kunna|det är viktigt att|vi bör|kan vi|gärna',
       combine(
@@ -171,7 +172,7 @@ export const sv: Language = {
     self: 'jag måste|jag ska|jag bör|jag behöver',
     toDo: 'måste|att göra:|kom ihåg att|behöver',
     announce:
-      'vi påminner om att|jag påminner om att|vi vill påminna om att|jag vill påminna om att|observera att|vi informerar om att|vi meddelar att|påminnelse:|härmed meddelas att|vi vill informera om att|notera att',
+      'vi påminner om att|jag påminner om att|vi vill påminna om att|jag vill påminna om att|observera att|vi informerar om att|vi meddelar att|påminnelse:|härmed meddelas att|vi vill informera om att|notera att|vi informerar … att|vi meddelar … att',
     arrive:
       'vara oss tillhanda|vara inne|komma in|ha kommit in|nå oss|vara hos oss|inkomma|ha inkommit|vara framme|finnas hos oss|vara mig tillhanda',
     is: 'är|var|går|löper|infaller',
@@ -208,7 +209,7 @@ export const sv: Language = {
     particles: '',
     indirect: 'oss|mig|honom|henne|dem|till oss|till mig|dig|er|åt mig|åt oss',
     fillers:
-      'också|även|bara|gärna|snälla|oss|mig|att|nu|sedan|redan|igen|snarast|lite|snabbt|alla|möjligen|sig|er|dig',
+      'också|även|bara|gärna|snälla|oss|mig|att|nu|sedan|redan|igen|snarast|lite|snabbt|alla|möjligen|sig|er|dig|kanske|helt enkelt|direkt|först|därför|då också',
     clitics: '',
     elliptic:
       'en ny|ett nytt|nya|en till|ett till|några|några stycken|resten|din|ditt|dina|er|ert|era|båda|allt|det|detta|den|dem|denna|dessa|en annan|ett annat|en|ett|ett par',
