@@ -88,7 +88,7 @@ function isBanner(lines: readonly QuotedLine[], range: Range): boolean {
 function footerStart(lines: readonly QuotedLine[], start: number, end: number): number | null {
   const text = textOf(lines, { start, end });
   const legal = new Set([...text.matchAll(LEGAL)].map(([word]) => word)).size;
-  if (legal >= 2 && text.length > 60) return start;
+  if (legal >= 2 && text.length > 60) return start + firstLegal(lines.slice(start, end));
   if (EXTERNAL.test(text) && text.length < 300) return start;
   const rule = lines.slice(start, end).findIndex((line) => RULE.test(line.words));
   if (rule <= 0 && UNSUBSCRIBE.test(text) && text.length < 700) return start;
@@ -97,6 +97,13 @@ function footerStart(lines: readonly QuotedLine[], start: number, end: number): 
   return rule + start === end - 1 || legal >= 1 || /https?:/.test(below) || UNSUBSCRIBE.test(below)
     ? start + rule
     : null;
+}
+
+/** A sign-off may stand right above the lawyer's words. */
+function firstLegal(lines: readonly QuotedLine[]): number {
+  const signed = lines.findIndex((line) => isSignOff(line.words));
+  const legal = lines.findIndex((line) => fold(line.words).search(LEGAL) !== -1);
+  return signed === -1 || legal < signed ? 0 : legal;
 }
 
 function signatureStart(
@@ -134,7 +141,8 @@ function afterSignOff(lines: readonly QuotedLine[], end: number): number | null 
   let kept = 0;
   while (kept < 2 && isSignOff(below[kept]?.words ?? '')) kept += 1;
   const rest = (SIGN_OFF.exec(fold(at.words))?.groups?.rest ?? '').replace(JOINED, '');
-  const named = rest.replace(/[^\p{L}]/gu, '').length > 2 && !SIGN_OFF.test(rest);
+  // “Thanks, Odile” is signed, “Danke euch allen” is not.
+  const named = /^[^\p{L}]*\p{Lu}\p{L}{2}/u.test(at.words.slice(at.words.length - rest.length)) && !SIGN_OFF.test(rest);
   if (!named && isName(below[kept]?.words ?? '')) kept += 1;
   return below[kept]?.i ?? null;
 }

@@ -265,7 +265,7 @@ export const de: Language = {
     signOffFrom: 'aus|von',
     mobile: 'von meinem|gesendet von|gesendet mit|diese nachricht wurde von meinem',
     legal:
-      'vertraulich|vertrauliche|rechtlich geschützte|empfänger|nicht der richtige adressat|irrtümlich erhalten|unbefugte|vernichten sie|geschäftsführer|amtsgericht|handelsregister|registergericht|hrb|ust-idnr|sitz der gesellschaft|denken sie an die umwelt|haftungsausschluss|weitergabe|bevor sie diese e-mail ausdrucken|aufsichtsrat|steuernummer',
+      'vertraulich|vertrauliche|rechtlich geschützte|empfänger|nicht der richtige adressat|irrtümlich erhalten|unbefugte|vernichten sie|geschäftsführer|amtsgericht|handelsregister|registergericht|hrb|ust-idnr|sitz der gesellschaft|denken sie an die umwelt|haftungsausschluss|weitergabe|bevor sie diese e-mail ausdrucken|aufsichtsrat|steuernummer|irrtümlich|nicht für sie bestimmt|informieren sie bitte den absender|vernichten|unbefugt|datenschutzerklärung|bestimmungsgemäße|inhalt dieser|umwelt zuliebe|ust-id|registernummer|vorstand|gerichtsstand',
     unsubscribe:
       'abmelden|abbestellen|newsletter|mailingliste|sie erhalten diese|im browser ansehen|datenschutz|abmeldelink|wenn sie keine weiteren|austragen|benachrichtigungseinstellungen|im browser öffnen|einstellungen verwalten',
     external:

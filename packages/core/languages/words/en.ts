@@ -275,7 +275,7 @@ export const en: Language = {
     signOffFrom: 'from',
     mobile: 'sent from my|sent from a|sent from mobile|sent via|sent with',
     legal:
-      'confidential|confidentiality|intended recipient|intended solely|intended only|privileged|disclaimer|if you have received this|received this message in error|received this e-mail in error|received this email in error|unauthorised|unauthorized|disclosure|registered in england|registered office|company number|please consider the environment|before printing|virus|viruses|delete it immediately|notify the sender|legally binding',
+      'confidential|confidentiality|intended recipient|intended solely|intended only|privileged|disclaimer|if you have received this|received this message in error|received this e-mail in error|received this email in error|unauthorised|unauthorized|disclosure|registered in england|registered office|company number|please consider the environment|before printing|virus|viruses|delete it immediately|notify the sender|legally binding|addressee|addressees|in error|please delete|may contain|unauthorised use|unauthorized use|legally privileged|distribution|copying|viruses or|monitored|any views|not necessarily those|regulated by|authorised and regulated|vat no|registered charity|registered number|incorporated in|privacy notice',
     unsubscribe:
       'unsubscribe|manage your preferences|manage preferences|mailing list|you are receiving this|you received this|view in browser|view this email in your browser|update your preferences|opt out|email preferences|privacy policy|to stop receiving|why did i get this|all rights reserved|notification settings',
     external:

@@ -243,7 +243,7 @@ export const es: Language = {
     signOffFrom: 'de|desde',
     mobile: 'enviado desde mi|enviado desde|enviado con',
     legal:
-      'confidencial|confidencialidad|destinatario|ha recibido este mensaje por error|recibido por error|prohibida|antes de imprimir|medio ambiente|protección de datos|rgpd|aviso legal|divulgación|virus|eliminarlo',
+      'confidencial|confidencialidad|destinatario|ha recibido este mensaje por error|recibido por error|prohibida|antes de imprimir|medio ambiente|protección de datos|rgpd|aviso legal|divulgación|virus|eliminarlo|destinatarios|por error|confidenciales|notifíquelo|copia o distribución|no autorizada|imprimir|responsable del tratamiento|datos personales|registro mercantil|cif',
     unsubscribe:
       'darse de baja|cancelar la suscripción|cancelar suscripción|lista de correo|ha recibido este|recibe este|ver en el navegador|política de privacidad|dejar de recibir|gestionar sus preferencias|baja de esta lista|anular la suscripción',
     external:

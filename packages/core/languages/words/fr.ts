@@ -248,7 +248,7 @@ export const fr: Language = {
     signOffFrom: 'de',
     mobile: 'envoyé de mon|envoyé depuis|envoyé avec|envoyé à partir de',
     legal:
-      'confidentiel|confidentielle|confidentielles|confidentialité|destinataire|reçu ce message par erreur|reçu par erreur|veuillez le détruire|divulgation|pensez à l’environnement|avant d’imprimer|usage exclusif|rcs|siret|capital de|non autorisée|virus',
+      'confidentiel|confidentielle|confidentielles|confidentialité|destinataire|reçu ce message par erreur|reçu par erreur|veuillez le détruire|divulgation|pensez à l’environnement|avant d’imprimer|usage exclusif|rcs|siret|capital de|non autorisée|virus|destinataires|par erreur|avertir l’expéditeur|détruire|diffusion|environnement|n’imprimez|altération|capital social',
     unsubscribe:
       'se désabonner|désabonner|désinscrire|se désinscrire|liste de diffusion|vous recevez ce|version en ligne|gérer vos préférences|ne plus recevoir|désinscription|voir dans le navigateur|politique de confidentialité|désabonnement',
     external:

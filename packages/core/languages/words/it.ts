@@ -249,7 +249,7 @@ export const it: Language = {
     signOffFrom: 'da',
     mobile: 'inviato da|inviato dal mio|inviato con',
     legal:
-      'riservato|riservate|riservatezza|destinatario|destinatari|ricevuto per errore|avete ricevuto questo messaggio|vietata|prima di stampare|ambiente|gdpr|trattamento dei dati|divulgazione|virus|p.iva|capitale sociale|confidenziale|confidenziali|informazioni contenute',
+      'riservato|riservate|riservatezza|destinatario|destinatari|ricevuto per errore|avete ricevuto questo messaggio|vietata|prima di stampare|ambiente|gdpr|trattamento dei dati|divulgazione|virus|p.iva|capitale sociale|confidenziale|confidenziali|informazioni contenute|per errore|cancellare|eliminarlo|avvisare il mittente|non autorizzata|stampare|p. iva|partita iva|privacy',
     unsubscribe:
       'annulla l’iscrizione|annullare l’iscrizione|disiscriversi|disiscriviti|cancellare l’iscrizione|cancella iscrizione|mailing list|ricevi questa|riceve questa|visualizza nel browser|informativa sulla privacy|gestisci le preferenze|non desideri più|disiscrizione|newsletter',
     external:

@@ -260,7 +260,7 @@ export const nl: Language = {
     mobile:
       'verstuurd vanaf mijn|verzonden vanaf mijn|verstuurd met|verzonden met|verzonden via|verstuurd via',
     legal:
-      'vertrouwelijk|vertrouwelijke|geadresseerde|bestemd voor|ten onrechte ontvangen|abusievelijk|per abuis|openbaarmaking|denk aan het milieu|voordat u deze|kvk|btw|handelsregister|disclaimer|aansprakelijk|onbevoegden|virussen|te vernietigen',
+      'vertrouwelijk|vertrouwelijke|geadresseerde|bestemd voor|ten onrechte ontvangen|abusievelijk|per abuis|openbaarmaking|denk aan het milieu|voordat u deze|kvk|btw|handelsregister|disclaimer|aansprakelijk|onbevoegden|virussen|te vernietigen|ten onrechte|verwijderen|afzender|verspreiding|milieu|print|btw-nummer',
     unsubscribe:
       'afmelden|uitschrijven|nieuwsbrief|mailinglijst|u ontvangt deze|bekijk in browser|bekijk in uw browser|privacybeleid|voorkeuren beheren|niet langer ontvangen|uitschrijflink|geen e-mails meer',
     external:

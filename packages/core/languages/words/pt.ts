@@ -242,7 +242,7 @@ export const pt: Language = {
     signOffFrom: 'de',
     mobile: 'enviado do meu|enviado a partir do|enviado de|enviado por telemóvel|enviado pelo meu',
     legal:
-      'confidencial|confidencialidade|destinatário|recebeu esta mensagem por engano|recebeu por engano|recebido por engano|proibida|antes de imprimir|ambiente|proteção de dados|rgpd|aviso legal|divulgação|vírus|eliminá-la|nipc|cnpj',
+      'confidencial|confidencialidade|destinatário|recebeu esta mensagem por engano|recebeu por engano|recebido por engano|proibida|antes de imprimir|ambiente|proteção de dados|rgpd|aviso legal|divulgação|vírus|eliminá-la|nipc|cnpj|destinatários|por engano|por lapso|elimine|apague|notifique|não autorizada|imprimir|dados pessoais|capital social',
     unsubscribe:
       'cancelar a subscrição|cancelar subscrição|cancelar inscrição|descadastrar|lista de correio|recebeu este|recebe este|ver no navegador|política de privacidade|deixar de receber|gerir preferências|anular a subscrição|remover a subscrição|cancelar a inscrição',
     external:

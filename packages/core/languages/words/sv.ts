@@ -255,7 +255,7 @@ export const sv: Language = {
     signOffFrom: 'från',
     mobile: 'skickat från min|skickat från|skickat med|skickades från',
     legal:
-      'konfidentiell|konfidentiellt|avsedda mottagaren|avsedd för|mottagaren|fått detta mejl av misstag|av misstag|obehörig|innan du skriver ut|tänk på miljön|gdpr|personuppgifter|org.nr|organisationsnummer|sekretess|virus|vidarebefordran',
+      'konfidentiell|konfidentiellt|avsedda mottagaren|avsedd för|mottagaren|fått detta mejl av misstag|av misstag|obehörig|innan du skriver ut|tänk på miljön|gdpr|personuppgifter|org.nr|organisationsnummer|sekretess|virus|vidarebefordran|mottagare|felaktigt|radera|avsändaren|spridning|miljön|skriva ut',
     unsubscribe:
       'avregistrera|avsluta prenumerationen|avprenumerera|nyhetsbrev|sändlista|e-postlista|du får detta|ni får detta|visa i webbläsare|visa i webbläsaren|integritetspolicy|hantera inställningar|inte längre vill|avanmäl|avsluta prenumeration',
     external:
