@@ -142,7 +142,8 @@ function afterSignOff(lines: readonly QuotedLine[], end: number): number | null 
   while (kept < 2 && isSignOff(below[kept]?.words ?? '')) kept += 1;
   const rest = (SIGN_OFF.exec(fold(at.words))?.groups?.rest ?? '').replace(JOINED, '');
   // “Thanks, Odile” is signed, “Danke euch allen” is not.
-  const named = /^[^\p{L}]*\p{Lu}\p{L}{2}/u.test(at.words.slice(at.words.length - rest.length)) && !SIGN_OFF.test(rest);
+  const named =
+    /^[^\p{L}]*\p{Lu}\p{L}{2}/u.test(at.words.slice(at.words.length - rest.length)) && !SIGN_OFF.test(rest);
   if (!named && isName(below[kept]?.words ?? '')) kept += 1;
   return below[kept]?.i ?? null;
 }

@@ -4,7 +4,7 @@ import type { Reason } from './phrase.ts';
 import type { Phrase } from './phrases.ts';
 
 /** From this score on a date is a deadline. */
-const DEADLINE = 4;
+export const DEADLINE = 4;
 const WEIGHTS = {
   by: 5,
   until: 3,
@@ -130,16 +130,19 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   const purpose = !settled && wanted ? purposeOf(clause, language) : undefined;
   const commit = commitOf(setting);
   const given = (until ?? by) && asksNothing(wanted) ? cues.given.exec(clause.before)?.[0] : undefined;
+  const noun = cues.noun.exec(around)?.[0];
+  // “Letzter Termin” is no event.
+  const told = noun === undefined ? around : around.replace(noun, ' ');
   const found: [Cue, string | undefined, boolean][] = [
     ['latest', latest, true],
     ['by', by?.[0], true],
     ['until', until?.[0], !moves],
-    ['noun', cues.noun.exec(around)?.[0], !settled],
+    ['noun', noun, !settled],
     [wanted?.cue ?? 'request', wanted?.words, true],
     ['given', given, true],
     ['wish', cues.wish.exec(window)?.[0], by === null && latest === undefined],
     ['purpose', purpose, true],
-    ['event', cues.event.exec(moves ? folded : around)?.[0], !settled && purpose === undefined],
+    ['event', cues.event.exec(moves ? folded : told)?.[0], !settled && purpose === undefined],
     ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !((settled || until !== null) && wanted)],
     ['commit', commit, true],
     ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined],

@@ -1,7 +1,9 @@
 import {
   alternatives,
+  baseForm,
   fold,
   listOf,
+  orderAt,
   pattern,
   perLanguage,
   verbsOf,
@@ -11,7 +13,7 @@ import { chronoDays } from './chrono.ts';
 import { localDateTime } from './clock.ts';
 import { cuesOf } from './cues.ts';
 import { addMonths, isoOf, parseDay, type Closed, type Day } from './day.ts';
-import { judge } from './deadline.ts';
+import { DEADLINE, judge } from './deadline.ts';
 import { LocalDate, type DateOptions, type DatePhrase } from './phrase.ts';
 import { findPhrases, type Phrase } from './phrases.ts';
 import type { Spoken } from './spoken.ts';
@@ -27,8 +29,42 @@ export function findDates(sentences: readonly Spoken[], options: DateOptions): D
     found.push(...datesIn(sentence, options, closed, lastAhead(found, options)));
     if (found.length >= MOST_PHRASES) break;
   }
-  return found;
+  return withBrought(found, sentences, options);
 }
+
+/** “We meet on Saturday. Bring gloves.”: what one brings is due at the event, where nothing else is. */
+function withBrought(
+  found: DatePhrase[],
+  sentences: readonly Spoken[],
+  { reference }: DateOptions,
+): DatePhrase[] {
+  const ahead = found.filter(({ date }) => date.slice(0, 10) >= reference.slice(0, 10));
+  const [event] = ahead;
+  const one = new Set(ahead.map(({ date }) => date.slice(0, 10))).size === 1;
+  if (!event || !one || found.some(({ verdict }) => verdict === 'deadline')) return found;
+  const order = sentences.find(
+    ({ start, folded, language }) => start > event.start && brings(folded, language),
+  );
+  const reason = { cue: 'bring', weight: 4, words: order?.text.trim().slice(0, 40) ?? '' };
+  return order
+    ? found.map((date) =>
+        date === event
+          ? { ...date, verdict: 'deadline', score: DEADLINE, reasons: [...date.reasons, reason] }
+          : date,
+      )
+    : found;
+}
+
+function brings(folded: string, language: Language): boolean {
+  const at = orderAt(folded, language);
+  if (at === null) return false;
+  const words = folded.slice(at).split(/[^\p{L}'-]+/u);
+  const base = fold(baseForm(words[0] ?? '', language));
+  const parted = words.slice(1, 8).some((word) => bringWords(language).has(`${word}${base}`));
+  return bringWords(language).has(base) || parted;
+}
+
+const bringWords = perLanguage(({ requests }: Language) => new Set(listOf(requests.bring)));
 
 /** The day that was named last and is still to come, which “by then” means. */
 function lastAhead(found: readonly DatePhrase[], { reference }: DateOptions): Day | null {

@@ -186,7 +186,7 @@ function rulesOf(
       `${B}(?:(?<turn>${turn})\\s+)?(?<weekday>${or(...weekdays)})(?:s|'s|${or(dates.weekdayPart)})?(?:\\s+(?<plus>${or(dates.weekLater)})${E})?(?:\\s+(?<turn2>${or(dates.next, dates.last, dates.coming)})(?!\\s+${period.replace('?<unit>', '?:')}${E}))?${E}`,
     ),
     weekdayDate: rule(
-      `${B}(?<weekday>${or(...weekdays, ...shortDays)})\\.?,?\\s+(?:${or(dates.dayOfMonth, dates.article)}\\s+)?(?<d>${DAY})${mark}(?!${link}${or(...months)}${E})(?![\\p{L}\\p{N}]|\\s?[%€$£/]|[.,:/-]\\d|\\s?(?:h|${or(dates.clock)})${E})`,
+      `${B}(?:${turn}\\s+)?(?<weekday>${or(...weekdays, ...shortDays)})\\.?,?\\s+(?:${or(dates.dayOfMonth, dates.article)}\\s+)?(?<d>${DAY})${mark}(?!${link}${or(...months)}${E})(?![\\p{L}\\p{N}]|\\s?[%€$£/]|[.,:/-]\\d|\\s?(?:h|${or(dates.clock)})${E})`,
     ),
     thatDay: rule(`${B}(?:(?<itself>${or(dates.thatDay)})|${or(dates.dayBefore)})${E}`),
     countBack: rule(`${B}${number}[\\s-]*${unit}\\s+${or(dates.before, dates.thatDay)}${E}`),

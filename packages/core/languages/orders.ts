@@ -1,4 +1,4 @@
-import type { Language } from './language.ts';
+import type { Language, LanguageCode } from './language.ts';
 import { asksByPronoun, hasPronoun, isVerb, isVerbForm, startsOrder, verbsOf } from './verbs.ts';
 
 /** The first word of folded words, or nothing. */
@@ -23,9 +23,21 @@ function openingOf(folded: string, language: Language): number {
   if (start >= 4) start += goal.exec(folded.slice(start))?.[0].length ?? 0;
   for (const pattern of [greeting, urgent, please, please])
     start += pattern.exec(folded.slice(start))?.[0].length ?? 0;
+  const to = TO[language.code]?.exec(folded.slice(start))?.[0].length ?? 0;
+  if (to > 0 && isVerb(firstWord(folded.slice(start + to)), language)) return start + to;
   const label = /^[\p{L} ]{3,30}:\s+/u.exec(folded.slice(start))?.[0].length ?? 0;
   return isVerb(firstWord(folded.slice(start + label)), language) ? start + label : start;
 }
+
+/** In front of an infinitive that is an order (“à retourner signé”). */
+const TO: Partial<Record<LanguageCode, RegExp>> = {
+  fr: /^a\s+/,
+  it: /^da\s+/,
+  pt: /^a\s+/,
+  nl: /^te\s+/,
+  sv: /^att\s+/,
+  de: /^zu\s+/,
+};
 
 /** Where an order may stand; `sure`: behind a pronoun that only a verb has. */
 interface Start {

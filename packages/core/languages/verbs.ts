@@ -272,7 +272,7 @@ export function actionBase(noun: string, language: Language): string | null {
 
 const ACTIONS: Record<LanguageCode, readonly (readonly [RegExp, string])[]> = {
   en: [[/ation$/, ''], [/ation$/, 'e'], [/ation$/, 'ate'], [/ment$/, ''], [/al$/, 'e'], [/ion$/, 'e'], [/ion$/, ''], [/ature$/, '']],
-  de: [[/ung(?:en)?$/, 'en'], [/ung(?:en)?$/, 'n']],
+  de: [[/ung$/, 'en'], [/ung$/, 'n']],
   fr: [[/ation$/, 'er'], [/ion$/, 'er'], [/e?ment$/, 'er'], [/age$/, 'er']],
   es: [[/ción$/, 'r']],
   pt: [[/ção$/, 'r'], [/mento$/, 'r']],

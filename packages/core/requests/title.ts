@@ -229,9 +229,10 @@ function needed(text: string, folded: string, language: Language, thing: string)
     /\s+(?:nodig|noch|nog)$/u,
     '',
   );
-  if (wanted.length < 3 || verbsOf(language).people.has(fold(wanted))) return null;
   const { provide } = language.requests;
   const pronoun = pronounOf(wanted, language);
+  const isPerson = pronoun === null && verbsOf(language).people.has(fold(wanted));
+  if (wanted.length < 3 || isPerson) return null;
   if (pronoun !== null && thing === '') return null;
   if (pronoun !== null)
     return { title: `${provide} ${thing}`, strength: 2, start, generic: false, refers: true };

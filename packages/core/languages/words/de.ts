@@ -65,7 +65,8 @@ export const de: Language = {
     weekEnd: 'wochenende|ende der woche|ende dieser woche|ende diese woche|zum wochenende',
     monthEnd: 'monatsende|ende des monats|ende dieses monats|ultimo|zum monatsende',
     yearEnd: 'jahresende|ende des jahres|ende dieses jahres|zum jahresende',
-    within: 'innerhalb von|innerhalb|binnen|in|in den nächsten|innert|innerhalb der nächsten|in spätestens',
+    within:
+      'innerhalb von|innerhalb|binnen|in|in den nächsten|innert|innerhalb der nächsten|in spätestens|eine frist von|einer frist von|frist von|ein zeitraum von',
     fromNow:
       'ab heute|nach erhalt|ab erhalt|ab zugang|nach zugang|ab rechnungsdatum|nach rechnungsdatum|nach eingang|ab jetzt',
     agoBefore: 'vor',
@@ -136,6 +137,7 @@ export const de: Language = {
     please:
       'bitte|freundlicherweise|wenn möglich|falls möglich|danke|vielen dank|nach möglichkeit|gerne|mal|doch|auch|und|dann|noch|so|nun|also|im voraus|netterweise|kurz',
     frames: [
+      'es wird empfohlen,|wir empfehlen,|wir empfehlen ihnen,|es empfiehlt sich,',
       'man müsste|man sollte|es wäre gut,|es wäre nötig,|es ist nötig,|es wird zeit,|es ist zeit,|es bleibt,',
       combine(
         'bitte|bitten|ersuche|ersuchen|fordere|fordern|möchte|möchten|darf|dürfen',

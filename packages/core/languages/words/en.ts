@@ -66,7 +66,8 @@ export const en: Language = {
     weekEnd: 'end of week|end of the week|end of this week|eow|weekend|the weekend|this weekend',
     monthEnd: 'end of month|end of the month|end of this month|eom|month end|month-end|the month’s end',
     yearEnd: 'end of year|end of the year|end of this year|eoy|year end|year-end',
-    within: 'within|in|within the next|over the next|in the next|inside|inside of|no more than',
+    within:
+      'within|in|within the next|over the next|in the next|inside|inside of|no more than|a period of|a deadline of',
     fromNow:
       'from now|from today|from receipt|from the date of this|of receipt|of this letter|hence|’ time|time',
     agoBefore: '',
@@ -137,6 +138,7 @@ export const en: Language = {
     please:
       'please|kindly|pls|plz|if possible|thank you|thanks|many thanks|if you can|if you could|when you can|would you please|in advance|at your convenience|if you don’t mind|also|and|then|so|just|now|again|hi|hello|ok|okay|well|but|could you|can you',
     frames: [
+      'we recommend that you|you are advised to|we advise you to|you’re advised to|we suggest you|we suggest that you',
       'it would be good to|it is important to|it is essential to|it would be useful to|it’s time to|it is time to|it’s important to|it would be best to',
       combine(
         'may|might|can|could|must',
@@ -185,8 +187,9 @@ export const en: Language = {
     may: 'you can|you may|you could|you are able to|must|has to|have to|needs to|need to|are to|shall|is to',
     needs: [
       combine(
-        'i|we',
-        'need|’d need|would need|will need|’ll need|require|want|still need|really need|urgently need|do need',
+        'i|we|i’d|we’d|i would|we would|i’ll|we’ll',
+        '|still|really|urgently|also|now',
+        'need|require|want',
       ),
       'we would appreciate|i would appreciate|we’d appreciate|i’d appreciate|still outstanding is|please find time for|we need|i need|we require|i require|we still need|i still need|we will need|we’ll need|i will need|i’ll need|we are waiting for|we are still waiting for|i am waiting for|i’m waiting for|we’re waiting for|we await|we are missing|we’re missing|we are still missing|we still lack|still missing is|we would like to have|i would like to have|we look forward to receiving|could we have|can we have|could i have|can i have|may i have|may we have|we urgently need|i urgently need|we want|waiting on|i’m after|we’re after|we are after|i could do with|we could do with|i’d like|we’d like|i would like|we would like|we’re still short of|we are still without|what we need is|what i need is|all we need is|all i need is|there is still no|what’s missing is|still missing|we lack|required is|we ask for|i ask for|we’d love|still to come|we hope to receive|please let me have|please let us have|let me have|let us have|requesting|we request|i request|kindly let us have',
       combine(

@@ -61,7 +61,7 @@ export const es: Language = {
       'fin de mes|final de mes|finales de mes|fin del mes|el final del mes|el fin de mes|final del mes|finales de este mes|final de este mes',
     yearEnd: 'fin de año|final de año|finales de año|el final del año|final del año|finales de este año',
     within:
-      'en un plazo de|en el plazo de|dentro de|en|en los próximos|dentro de los próximos|en un plazo máximo de|en el transcurso de|en menos de|en un máximo de|dentro de un plazo de',
+      'en un plazo de|en el plazo de|dentro de|en|en los próximos|dentro de los próximos|en un plazo máximo de|en el transcurso de|en menos de|en un máximo de|dentro de un plazo de|un plazo de|plazo de|un plazo máximo de|plazo máximo de|un máximo de',
     fromNow:
       'a partir de hoy|a partir de la recepción|desde la recepción|a contar desde|desde hoy|tras la recepción',
     agoBefore: 'hace',
@@ -132,6 +132,7 @@ export const es: Language = {
     please:
       'por favor|porfa|gracias|si es posible|muchas gracias|también|además|y|luego|entonces|por favor,|si puede|si puedes|de antemano|amablemente',
     frames: [
+      'se aconseja|se recomienda|se invita a|recomendamos|aconsejamos',
       'sería necesario|sería preciso|será necesario|será preciso|haría falta|hará falta|sería conveniente|sería bueno|convendría|convendrá|importa',
       'se ruega a … que|rogamos a … que|pedimos a … que|se pide a … que|podemos|podríamos|le agradeceré que|sírvase|sírvanse|le importaría|haga favor de|por favor|podría por favor|podría usted|podría|podrían|podrías por favor|podrías|puede por favor|puede usted|puede|pueden|puedes|puedes por favor|le ruego que|les ruego que|le rogamos que|les rogamos que|rogamos que|ruego que|rogamos|le pido que|les pido que|te pido que|le pedimos que|les pedimos que|se ruega|se solicita|se le solicita|se les solicita|solicitamos que|le solicitamos que|les solicitamos que|necesito que|necesitamos que|quiero que|quisiera que|me gustaría que|nos gustaría que|agradecería que|agradeceríamos que|le agradecería que|le agradeceríamos que|les agradecería que|les agradeceríamos que|te agradecería que|agradecemos|debe|deben|debes|debemos|tiene que|tienen que|tienes que|tenemos que|hay que|habría que|hace falta|es necesario|recuerde|recuerda|recuerden|no olvide|no olvides|no olviden|sería posible|es posible|sería tan amable de|serían tan amables de|haga el favor de|hagan el favor de|haz el favor de|favor de|favor|asegúrese de|asegúrate de|asegúrense de|acuérdate de|acuérdese de|le importaría|te importaría|alguien puede|alguien podría|quisiera pedirle que|quisiera pedirte que|quería pedirle que|quería pedirte que|le invitamos a|les invitamos a|es importante',
       combine(

@@ -59,7 +59,7 @@ export const fr: Language = {
     monthEnd: 'fin de mois|fin du mois|la fin du mois|fin de ce mois|la fin de ce mois',
     yearEnd: 'fin de l’année|la fin de l’année|fin d’année|fin de cette année',
     within:
-      'sous|dans les|dans un délai de|d’ici|dans|en|sous un délai de|dans un délai maximum de|au plus tard dans|d’ici à|avant|dans le délai de',
+      'sous|dans les|dans un délai de|d’ici|dans|en|sous un délai de|dans un délai maximum de|au plus tard dans|d’ici à|avant|dans le délai de|un délai de|délai de|le délai de',
     fromNow:
       'à compter d’aujourd’hui|à compter de ce jour|à compter de la réception|à réception|après réception|à compter de la date',
     agoBefore: 'il y a|voici',
@@ -127,6 +127,7 @@ export const fr: Language = {
     please:
       's’il vous plaît|s’il te plaît|svp|stp|merci|si possible|merci d’avance|également|aussi|et|puis|donc|alors|par avance|s’il vous plait|merci beaucoup',
     frames: [
+      "il est conseillé de|il est recommandé de|il est conseillé d'|nous conseillons de|nous recommandons de",
       'il serait bon de|il serait utile de|il conviendrait de|il sera nécessaire de|il serait nécessaire de|il est temps de|il serait temps de|il serait bon d’|il importe de',
       'sont invités à|sont priés de|est prié de|sont invitées à|merci aussi de|merci aussi d’|merci également de|merci également d’|nous prions … de|pouvons-nous|pourrait-on|peut-on|je vous saurais gré de|nous vous saurions gré de|je vous serais reconnaissant de|je vous serais reconnaissante de|vous voudrez bien|tu voudras bien|merci de bien vouloir|merci de|merci d’|veuillez|veuillez bien|pourriez-vous s’il vous plaît|pourriez-vous|pouvez-vous s’il vous plaît|pouvez-vous|peux-tu s’il te plaît|peux-tu|pourrais-tu|tu pourrais|vous pourriez|je vous prie de bien vouloir|je vous prie de|nous vous prions de bien vouloir|nous vous prions de|je vous demande de|nous vous demandons de|je te demande de|je vous remercie de bien vouloir|je vous remercie de|nous vous remercions de bien vouloir|nous vous remercions de|je te remercie de|prière de|vous êtes priés de|vous êtes prié de|vous êtes invités à|nous vous invitons à|il faut|il faudrait|il faudra|il convient de|vous devez|tu dois|vous devrez|nous devons|on doit|il est nécessaire de|il est important de|n’oubliez pas de|n’oublie pas de|pensez à|pense à|auriez-vous l’amabilité de|auriez-vous la gentillesse de|serait-il possible de|est-il possible de|est-ce que vous pouvez|est-ce que vous pourriez|est-ce que tu peux|est-ce que tu pourrais|j’aimerais que vous|nous aimerions que vous|je voudrais que vous|je souhaiterais que vous|il serait bien de|ayez l’amabilité de|auriez-vous l’obligeance de|j’ai besoin que vous|j’ai besoin que tu|assurez-vous de|assure-toi de|vous serait-il possible de|te serait-il possible de|quelqu’un peut|quelqu’un pourrait|reste à',
       combine(
@@ -182,7 +183,7 @@ export const fr: Language = {
     passive:
       'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être',
     courtesy:
-      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite',
+      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des',
     generic:
       'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper',
     verbs,

@@ -60,7 +60,7 @@ export const it: Language = {
       'fine mese|fine del mese|la fine del mese|fine di questo mese|la fine di questo mese|fine mese corrente',
     yearEnd: 'fine anno|fine dell’anno|la fine dell’anno|fine di quest’anno|la fine di quest’anno',
     within:
-      'entro|entro e non oltre|nel giro di|tra|fra|in|nei prossimi|nelle prossime|entro i prossimi|entro un massimo di|entro il termine di|nell’arco di',
+      'entro|entro e non oltre|nel giro di|tra|fra|in|nei prossimi|nelle prossime|entro i prossimi|entro un massimo di|entro il termine di|nell’arco di|un termine di|il termine di',
     fromNow:
       'da oggi|dalla ricezione|dal ricevimento|a partire da oggi|dalla data|dal ricevimento della presente',
     agoBefore: '',
@@ -130,6 +130,7 @@ export const it: Language = {
     please:
       'per favore|per cortesia|cortesemente|gentilmente|se possibile|grazie|grazie mille|anche|inoltre|e|poi|quindi|per piacere|in anticipo|allora|se può|se puoi|ps',
     frames: [
+      'si consiglia di|si raccomanda di|si invita a|si invitano a|consigliamo di|raccomandiamo di',
       'sarebbe necessario|sarà necessario|servirebbe|bisognerebbe|occorrerebbe|sarebbe bene|sarebbe opportuno|bisognerà|occorrerà|conviene|converrebbe|sarebbe utile',
       'si prega … di|si pregano … di|preghiamo … di|chiediamo … di|si invitano … a|possiamo|potremmo|si richiede di|la invito a|voglia|vogliate|per favore|per cortesia|per piacere|cortesemente|gentilmente|potrebbe per favore|potrebbe cortesemente|potrebbe gentilmente|potrebbe|potreste|potresti|puoi per favore|puoi|può per favore|può|potete|la prego di|vi prego di|ti prego di|la preghiamo di voler|la preghiamo di|vi preghiamo di voler|vi preghiamo di|si prega di|siete pregati di|le chiedo di|vi chiedo di|ti chiedo di|le chiediamo di|vi chiediamo di|chiediamo di|le chiedo cortesemente di|vi chiedo cortesemente di|vi chiediamo cortesemente di|le chiediamo cortesemente di|vorrei che lei|vorrei che tu|vorremmo che|ho bisogno che|abbiamo bisogno che|deve|devono|devi|dovete|dobbiamo|dovrebbe|dovreste|dovresti|bisogna|occorre|è necessario|è importante|non dimenticare di|non dimentichi di|non dimenticate di|si ricordi di|ricordati di|ricordatevi di|ricordarsi di|sarebbe possibile|è possibile|le sarei grato se potesse|le sarei grata se potesse|vi saremmo grati se poteste|le saremmo grati se potesse|ti sarei grato se potessi|ti sarei grata se potessi|avrebbe la gentilezza di|abbia la cortesia di|volete|vuoi|assicurarsi di|si assicuri di|assicurati di|qualcuno può|qualcuno potrebbe|ti dispiacerebbe|le dispiacerebbe|vi invitiamo a|la invitiamo a|riesci a|riuscite a|riesce a|riusciresti a|riuscirebbe a|provvedere a|vorrei chiederle di|vorrei chiederti di|volevo chiederti di|volevo chiederle di|mi servirebbe che',
       combine(
@@ -185,7 +186,7 @@ export const it: Language = {
     passive:
       'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere|dovrà esserci|dovranno esserci|deve esserci|devono esserci|andrà|andranno|dovrebbero essere|deve esser|deve venire|devono venire|deve risultare|dovranno risultare',
     courtesy:
-      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla',
+      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla',
     generic:
       'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi',
     verbs,

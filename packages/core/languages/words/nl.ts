@@ -60,7 +60,8 @@ export const nl: Language = {
       'eind van de maand|einde van de maand|het einde van de maand|het eind van de maand|eind van deze maand|einde van deze maand|het einde van deze maand|eind deze maand|maandeinde|einde maand|eind maand',
     yearEnd:
       'eind van het jaar|einde van het jaar|het einde van het jaar|eind van dit jaar|eind dit jaar|jaareinde|einde jaar|eind jaar|het eind van het jaar|einde van dit jaar',
-    within: 'binnen|binnen de komende|in|over|binnen een termijn van|uiterlijk binnen|in de komende',
+    within:
+      'binnen|binnen de komende|in|over|binnen een termijn van|uiterlijk binnen|in de komende|een termijn van|termijn van',
     fromNow: 'vanaf vandaag|na ontvangst|na dagtekening|na factuurdatum|vanaf nu|na heden',
     agoBefore: '',
     agoAfter: 'geleden',
@@ -129,6 +130,7 @@ export const nl: Language = {
     please:
       'alstublieft|alsjeblieft|svp|s.v.p.|aub|a.u.b.|graag|indien mogelijk|zo mogelijk|bedankt|dank u|dank je|ook|en|dan|even|alvast|eventjes|misschien|vriendelijk',
     frames: [
+      'wij raden u aan|wij raden u aan om|we raden je aan om|het is aan te raden om|wij adviseren u|wij adviseren u om',
       combine('nodig|nodigen', 'ik|wij|we', 'u|je|jullie', 'uit om|hierbij uit om|graag uit om'),
       combine('ik|wij|we', 'nodig|nodigen', 'u|je|jullie', 'uit om|hierbij uit om|graag uit om'),
       'het is nodig om|het zou nodig zijn om|het is tijd om|het zou goed zijn om|het is belangrijk om|het is verstandig om',

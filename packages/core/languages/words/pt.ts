@@ -68,7 +68,7 @@ export const pt: Language = {
       'fim do mês|final do mês|o fim do mês|o final do mês|fim deste mês|final deste mês|ao fim do mês|ao final do mês',
     yearEnd: 'fim do ano|final do ano|o fim do ano|o final do ano|fim deste ano',
     within:
-      'no prazo de|num prazo de|em um prazo de|dentro de|em até|em|nos próximos|nas próximas|no prazo máximo de|daqui a|no espaço de|em no máximo',
+      'no prazo de|num prazo de|em um prazo de|dentro de|em até|em|nos próximos|nas próximas|no prazo máximo de|daqui a|no espaço de|em no máximo|um prazo de|prazo de|prazo máximo de|um prazo máximo de',
     fromNow:
       'a partir de hoje|a contar de hoje|após a recepção|após o recebimento|a contar da recepção|a contar da data|após receção',
     agoBefore: 'há',
@@ -136,6 +136,7 @@ export const pt: Language = {
     please:
       'por favor|se possível|obrigado|obrigada|muito obrigado|muito obrigada|também|além disso|e|depois|então|desde já|se puder|gentilmente|pf|p.f.|já agora',
     frames: [
+      'aconselha-se|recomenda-se|recomendamos que|aconselhamos que|recomendamos|aconselhamos',
       'seria preciso|será preciso|era preciso|é preciso|é necessário|seria necessário|será necessário|seria bom|seria útil|convinha|convém|convirá|importa|cumpre|é favor',
       combine(
         '|lhe|lhes|vos',
@@ -178,7 +179,7 @@ export const pt: Language = {
     passive:
       'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser|deve ser-nos|deverá ser-nos|devem ser-nos|deverão ser-nos|terá de ser|terão de ser|tem de ser-nos|deveria ser|deveriam ser|deve estar|deverá estar',
     courtesy:
-      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si',
+      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da',
     generic:
       'dizer|diz|diga|responder|responda|tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver',
     verbs,

@@ -67,7 +67,8 @@ export const sv: Language = {
     monthEnd:
       'slutet av månaden|slutet på månaden|månadens slut|månadsskiftet|slutet av denna månad|slutet av den här månaden|utgången av månaden|sista i månaden',
     yearEnd: 'slutet av året|slutet på året|årets slut|årsskiftet|utgången av året|slutet av detta år',
-    within: 'inom|om|inom de närmaste|under de närmaste|inom loppet av|på|inom en tid av|inom högst',
+    within:
+      'inom|om|inom de närmaste|under de närmaste|inom loppet av|på|inom en tid av|inom högst|en frist på|en tid av',
     fromNow:
       'från idag|från i dag|efter mottagandet|från mottagandet|räknat från idag|från och med idag|efter fakturadatum',
     agoBefore: 'för',
@@ -137,6 +138,7 @@ export const sv: Language = {
     please:
       'vänligen|snälla|tack|om möjligt|gärna|tack på förhand|också|även|och|sedan|då|är du snäll|om du kan|om ni kan|så|lite|bara',
     frames: [
+      'vi rekommenderar att|vi rekommenderar er att|det rekommenderas att|vi råder er att',
       'det vore bra att|det är bra att|det är dags att|det är viktigt att|det gäller att|det är nödvändigt att',
       combine('ber|uppmanar|påminner', 'vi|jag', 'dig|er', 'att|om att|'),
       'ombeds|ombeds att|uppmanas att|vi uppmanar er att|jag vill be dig att|jag vill be dig|vi vill be er att|vi vill be er|jag skulle behöva att du|vänligen|var vänlig och|var vänlig att|var snäll och|kan du vara snäll och|kan du snälla|snälla|kan du|kan ni|skulle du kunna|skulle ni kunna|kunde du|kunde ni|skulle du vilja|skulle ni vilja|vill du|vill ni|jag ber dig|jag ber er|vi ber dig|vi ber er|jag ber dig att|vi ber dig att|jag ber er att|vi ber er att|du ombeds|ni ombeds|du ombeds att|ni ombeds att|jag skulle vilja be dig|jag skulle vilja be er|jag skulle vilja be dig att|vi skulle vilja be er att|vi skulle vilja be dig att|får jag be dig att|får vi be er att|du måste|ni måste|du behöver|ni behöver|du bör|ni bör|du ska|ni ska|vi måste|vi behöver|jag behöver|glöm inte att|glöm inte|kom ihåg att|tänk på att|se till att|det vore bra om du kunde|det vore bra om ni kunde|det vore snällt om du kunde|jag skulle uppskatta om du kunde|vi skulle uppskatta om ni kunde|jag vore tacksam om du kunde|vi vore tacksamma om ni kunde|jag är tacksam om du kan|vi är tacksamma om ni kan|vi är tacksamma om du kan|skulle det vara möjligt att|är det möjligt att|jag vill att du|vi vill att ni|jag vill att ni|hinner du|hinner ni|har du möjlighet att|har ni möjlighet att|någon måste|kan någon|skulle någon kunna|det är viktigt att|vi bör|kan vi|gärna',
