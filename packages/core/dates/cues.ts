@@ -67,7 +67,7 @@ export const cuesOf = perLanguage(({ code, dates, cues, requests }: Language) =>
     request: pattern(
       `(?<![\\p{L}\\p{N}])${alternatives(requests.frames, requests.needs)}${WORD_END}(?!\\s+${alternatives(requests.be)}(?![\\p{L}]))`,
     ),
-    may: wholeWords(requests.may),
+    may: wholeWords(requests.may, requests.can),
     must: pattern(`${wholeWords(cues.must).source}|${TO_DO[code] ?? '(?!)'}`),
     self: wholeWords(requests.self),
     toDo: pattern(`^\\s*${alternatives(requests.toDo)}${WORD_END}`),
@@ -89,7 +89,7 @@ export const cuesOf = perLanguage(({ code, dates, cues, requests }: Language) =>
     change: wholeWords(cues.change),
     instead: near(cues.instead),
     lift: wholeWords(cues.lift),
-    day: pattern(`(?<![\\p{L}])(?:${alternatives(cues.on, dates.article)}\\s+){1,2}$`),
+    day: pattern(`(?<![\\p{L}-])(?:${alternatives(cues.on, dates.article)}\\s+){1,2}$`),
     from: near(dates.from),
     to: pattern(`^[\\s,]*${alternatives(dates.to)}(?![\\p{L}])`),
   };

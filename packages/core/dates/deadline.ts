@@ -1,4 +1,4 @@
-import { beginsWithVerb, verbsOf, type Language } from '../languages/index.ts';
+import { beginsWithVerb, undoneAt, verbsOf, type Language } from '../languages/index.ts';
 import { asks, cuesOf } from './cues.ts';
 import type { Reason } from './phrase.ts';
 import type { Phrase } from './phrases.ts';
@@ -129,7 +129,8 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   const settled = by !== null || latest !== undefined || (until !== null && wanted?.cue === 'request');
   const purpose = !settled && wanted ? purposeOf(clause, language) : undefined;
   const commit = commitOf(setting);
-  const given = (until ?? by) && asksNothing(wanted) ? cues.given.exec(clause.before)?.[0] : undefined;
+  const ends = until !== null || by !== null || phrase.grain === 'span';
+  const given = ends && asksNothing(wanted) ? cues.given.exec(clause.before)?.[0] : undefined;
   const noun = cues.noun.exec(around)?.[0];
   // “Letzter Termin” is no event.
   const told = noun === undefined ? around : around.replace(noun, ' ');
@@ -200,6 +201,7 @@ function wantedBy({ folded, phrase, clause, after, language, order }: Setting): 
     return { cue: later ? 'elsewhere' : 'request', words: 'a request' };
   }
   const around = `${folded.slice(0, phrase.start)} ${after}`;
+  if (undoneAt(folded, language) !== null) return { cue: 'request', words: 'a condition' };
   for (const cue of ['must', 'obligation'] as const) {
     const found = cues[cue].exec(around);
     if (found) return { cue, words: found[0] };

@@ -15,8 +15,8 @@ export interface Grammar {
   isPlural: (unit: string) => boolean;
   /** A cheap look whether a sentence may hold a date at all. */
   any: RegExp;
-  /** All that stands between a span of time and the day it counts back from. */
-  beside: RegExp;
+  /** What stands between a span of time and the day it counts back from: nothing, or what happens on that day. */
+  its: RegExp;
   /** Words that end in a cue for a deadline. */
   afterCue: RegExp;
 }
@@ -47,6 +47,7 @@ export const GATE_OF: Record<RuleName, Gate> = {
   relative: 'relative',
   thatDay: 'named',
   countBack: 'unit',
+  given: 'unit',
 };
 
 export type RuleName =
@@ -64,6 +65,7 @@ export type RuleName =
   | 'weekdayDate'
   | 'thatDay'
   | 'countBack'
+  | 'given'
   | 'shortDay'
   | 'relative'
   | 'within'
@@ -102,7 +104,9 @@ export const grammarOf = perLanguage((language: Language): Grammar => {
     isPlural: (unit) => plurals.has(unit),
     unitOf: (word) => units.find(([w]) => w === word.replace(/\s+/g, ' '))?.[1] ?? null,
     any: anyDateWord(language),
-    beside: pattern(`^\\s*(?:${alternatives(dates.article, dates.dayOfMonth, dates.of)}\\s+){0,2}$`),
+    its: pattern(
+      `^\\s*(?:(?:${alternatives(dates.article, dates.dayOfMonth, dates.of)}\\s*){0,2}$|(?:de\\s+|van\\s+)?(?:${alternatives(language.requests.determiners, dates.of, 'dem|der|den|ihrem|ihrer|unserem|unserer|deinem|deiner|eurem|eurer|seinem|seiner|del|da|do|della|dell’|dello|dei|delle|degli')}(?:(?<=')|\\s)))`,
+    ),
     afterCue: pattern(
       `${B}${alternatives(language.cues.by, language.cues.until)}(?:\\s+${alternatives(dates.article)})?$`,
     ),
@@ -137,7 +141,7 @@ function anyDateWord({ months, weekdays, shortDays, dates }: Language): RegExp {
 }
 
 function rulesOf(
-  { code, months, weekdays, shortDays, dates, cues }: Language,
+  { code, months, weekdays, shortDays, dates, cues, requests }: Language,
   numbers: ReadonlyMap<string, number>,
 ) {
   const or = alternatives;
@@ -189,6 +193,9 @@ function rulesOf(
       `${B}(?:${turn}\\s+)?(?<weekday>${or(...weekdays, ...shortDays)})\\.?,?\\s+(?:${or(dates.dayOfMonth, dates.article)}\\s+)?(?<d>${DAY})${mark}(?!${link}${or(...months)}${E})(?![\\p{L}\\p{N}]|\\s?[%€$£/]|[.,:/-]\\d|\\s?(?:h|${or(dates.clock)})${E})`,
     ),
     thatDay: rule(`${B}(?:(?<itself>${or(dates.thatDay)})|${or(dates.dayBefore)})${E}`),
+    given: rule(
+      `(?<=(?<![\\p{L}])${or(cues.given)}\\s+(?:\\p{L}+\\s+)?)${number}[\\s-]*${unit}(?=\\s*(?:[.,;]|$)|\\s+${or(requests.goal, dates.fromNow)}${E})`,
+    ),
     countBack: rule(`${B}${number}[\\s-]*${unit}\\s+${or(dates.before, dates.thatDay)}${E}`),
     shortDay: rule(
       `${B}(?:(?<cue>${or(cues.by, cues.on, cues.until, dates.next, dates.coming)})\\s+)?(?<weekday>${or(...shortDays)})${E}\\.?(?:(?=,?\\s*\\d|\\))(?<follows>)|)`,

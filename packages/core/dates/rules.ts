@@ -1,4 +1,4 @@
-import type { Language } from '../languages/index.ts';
+import { verbsOf, type Language } from '../languages/index.ts';
 import {
   addMonths,
   addWorkdays,
@@ -78,14 +78,21 @@ function counted(days: readonly NamedDay[], folded: string, frame: Frame): Named
   days.forEach(({ from, ...day }, i) => {
     const [last, next] = [done.at(-1), days[i + 1]];
     if (last && last.end >= day.end) return;
-    const beside = next && grammarOf(frame.language).beside.test(folded.slice(day.end, next.start));
     const named = last?.day ?? frame.named;
     if (!from) done.push(day);
-    else if (next && !next.from && beside) done.push({ ...day, end: next.end, day: from(next.day) });
+    else if (next && !next.from && isItsDay(folded.slice(day.end, next.start), frame.language))
+      done.push({ ...day, end: next.end, day: from(next.day) });
     else if (named !== null) done.push({ ...day, day: from(named) });
   });
   return done;
 }
+
+/** “(two weeks before) your visit on (5 May)”, but not “… earlier, so by (5 May)”. */
+const isItsDay = (gap: string, language: Language) =>
+  gap.length <= 60 &&
+  !/[.;:!?]/.test(gap) &&
+  !verbsOf(language).aside.test(gap) &&
+  grammarOf(language).its.test(gap);
 
 function withoutOverlaps(found: NamedDay[]): NamedDay[] {
   const kept: NamedDay[] = [];
@@ -163,6 +170,7 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
       ? null
       : fromNamed((named) => later(count, kind, { ...frame, today: named }, -1) ?? named, frame);
   },
+  given: readSpan,
   within: readSpan,
   fromNow: readSpan,
   ago: ({ n, n2, unit, unit2 }, frame, grammar) => {
@@ -170,9 +178,9 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
     return day === null ? null : { day, grain: 'day', fixed: true, weak: false };
   },
   dayOfMonth: ({ d, mark, ends, cue }, frame, grammar, before) => {
-    // “the 2nd floor” is no day; neither is “the 2 boxes”.
-    if (ends === undefined && (mark === undefined || !grammar.afterCue.test(`${before}${cue ?? ''}`)))
-      return null;
+    // “the 2nd floor” is no day; neither is “the 2 boxes”. A clause may begin with one (“El 20 hago …”).
+    const certain = mark !== undefined && grammar.afterCue.test(`${before}${cue ?? ''}`);
+    if (ends === undefined && !certain && !/(?:^|[,.;:!]\s*)$/.test(before)) return null;
     if (mark === undefined && ['en', 'nl'].includes(frame.language.code)) return null;
     const day = nextDayOfMonth(Number(d), frame.today);
     return day === null ? null : { day, grain: 'dayOfMonth', fixed: false, weak: false };

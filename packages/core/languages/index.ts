@@ -7,12 +7,14 @@ export {
   baseForm,
   beginsWithVerb,
   hasPronoun,
+  isInfinitive,
   isSmall,
   isVerb,
   participleBase,
   refersBack,
   startsOrder,
   thirdBase,
+  undoneAt,
   verbsOf,
 } from './verbs.ts';
 export { alternatives, listOf, pattern, wholeWords, WORD_END } from './words.ts';

@@ -141,10 +141,23 @@ export interface RequestWords {
   is: Words;
   /** Noun → what it asks to do: `payment pay`, beside those that an ending tells. */
   actionNouns: Words;
+  /** “You can”: a request only as a question or with a deadline. */
+  can: Words;
   /** What one may or must do, whoever it is: a request only with a date or as a question. */
   may: Words;
   /** In front of the thing that is wanted. */
   needs: Words;
+  /** Between others and the thing that they want: a request only with a deadline (“the insurers want”). */
+  othersNeed: Words;
+  /** Begins what follows if the reader does nothing: with a negation in it, and without one (“unless”). */
+  unless: Words;
+  withoutDoing: Words;
+  /** Forms of “to be” beside a participle. */
+  auxiliary: Words;
+  /** Begins a sentence that asks those whom it concerns (“whoever can come”). */
+  whoever: Words;
+  /** Several words for `provide` (“faire parvenir”). */
+  letArrive: Words;
   /** The verb for a thing that is wanted. */
   provide: string;
   /** Between the thing and a participle: “needs to be”. */
@@ -163,6 +176,8 @@ export interface RequestWords {
   determiners: Words;
   /** Irregular forms that ask, and irregular participles, with their base form: `gib geben`, `sent send`. */
   forms: Words;
+  /** Irregular forms of the third person, in the same way: `gibt geben`. */
+  third: Words;
   participles: Words;
   /** Verb at the end of the clause (de, nl); particles that part from it. */
   verbLast: boolean;

@@ -1,5 +1,5 @@
 import type { Language, LanguageCode } from './language.ts';
-import { asksByPronoun, hasPronoun, isVerb, isVerbForm, startsOrder, verbsOf } from './verbs.ts';
+import { asksByPronoun, hasPronoun, isVerb, isVerbForm, startsOrder, thirdBase, verbsOf } from './verbs.ts';
 
 /** The first word of folded words, or nothing. */
 export const firstWord = (words: string) => /^[\p{L}'-]+/u.exec(words)?.[0] ?? '';
@@ -47,7 +47,7 @@ interface Start {
 
 /** The opening, behind “tu me” of a question, a colon, a dash, “so”, a comma, or a verb with its pronoun (“llámenos”). */
 function* startsOf(folded: string, language: Language): Generator<Start> {
-  const { beforeOrder, doForMe, so } = verbsOf(language);
+  const { beforeOrder, doForMe, so, whoever } = verbsOf(language);
   const start = openingOf(folded, language);
   const plainly = [
     start,
@@ -60,8 +60,13 @@ function* startsOf(folded: string, language: Language): Generator<Start> {
     if (behind !== undefined) yield { at: at + behind, sure: true };
   }
   if (folded.trimEnd().endsWith('?')) for (const at of endsOf(doForMe, folded)) yield { at, sure: true };
-  for (const at of endsOf(/,\s+/g, folded))
-    if (at > start && mayFollow(folded, start, at, language)) yield { at, sure: false };
+  const concerns = whoever.test(folded.slice(start));
+  for (const at of endsOf(/,\s+/g, folded)) {
+    if (at <= start || !mayFollow(folded, start, at, language)) continue;
+    yield { at, sure: concerns };
+    const behind = beforeOrder.exec(folded.slice(at))?.[0].length;
+    if (behind !== undefined) yield { at: at + behind, sure: true };
+  }
   for (const { index, 0: word } of folded.slice(start).matchAll(/[\p{L}'-]{5,}/gu))
     if (asksByPronoun(word, language)) yield { at: start + index, sure: false };
 }
@@ -71,7 +76,7 @@ const endsOf = (pattern: RegExp, folded: string) =>
 
 /** Behind a comma an order stands after a name, a purpose or a condition (“To go on playing, renew …”) or with its “Sie”. */
 function mayFollow(folded: string, start: number, at: number, language: Language): boolean {
-  const { goal, condition, formal } = verbsOf(language);
+  const { goal, condition, formal, pleaseInside } = verbsOf(language);
   const opening = folded.slice(start);
   const name = /^\p{L}+(?:\s\p{L}+)?,\s+$/u.test(folded.slice(start, at));
   const clause = folded.slice(start, at).replace(/,\s+$/, '').split(',').at(-1) ?? '';
@@ -80,12 +85,16 @@ function mayFollow(folded: string, start: number, at: number, language: Language
     goal.test(opening) ||
     condition.test(opening) ||
     condition.test(clause) ||
+    pleaseInside.test(folded.slice(at)) ||
     formal.test(folded.slice(at))
   );
 }
 
+const isSomeVerb = (word: string, language: Language) =>
+  isVerbForm(word, language) || thirdBase(word, language) !== null;
+
 function isOrder(rest: string, language: Language, sure: boolean): boolean {
-  const starts = startsOrder(rest, language) || (sure && isVerbForm(firstWord(rest), language));
+  const starts = startsOrder(rest, language) || (sure && isSomeVerb(firstWord(rest), language));
   if (!starts || isNoOrder(rest, language)) return false;
   const isLabel = /^[\p{L}'-]+\s*(?:[:=]|$|\d|no\.|nr\.?|#|n[.º°])/u.test(rest);
   const { noun, pleaseBehind } = verbsOf(language);

@@ -17,7 +17,20 @@ export const verbsOf = perLanguage(({ cues, requests, mail }: Language) => {
   const start = (words: string) => pattern(`^(?:${words})(?![\\p{L}\\p{N}'])[\\s,.:;!-]*`);
   return {
     generic: new Set(listOf(requests.generic)),
-    frame: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.frames)}${WORD_END}[\\s,]*`, 'g'),
+    frame: pattern(
+      `(?<![\\p{L}\\p{N}])${alternatives(requests.frames, requests.can)}${WORD_END}[\\s,]*`,
+      'g',
+    ),
+    can: pattern(`^${alternatives(requests.can)}${WORD_END}`),
+    letArrive: pattern(`^${alternatives(requests.letArrive)}${WORD_END}`),
+    unless: pattern(`^\\s*${alternatives(requests.unless)}\\s+`),
+    withoutDoing: pattern(`^\\s*${alternatives(requests.withoutDoing)}\\s+`),
+    auxiliary: new Set(listOf(requests.auxiliary)),
+    not: pattern(`(?<![\\p{L}])(?:${alternatives(requests.negation)}|pas|noch nicht)(?![\\p{L}])`, 'g'),
+    othersNeed: pattern(`^(?<who>[^,;:]{3,50}?)\\s+${alternatives(requests.othersNeed)}${WORD_END}\\s*`),
+    whoever: pattern(`^\\s*${alternatives(requests.whoever)}${WORD_END}`),
+    unsubscribe: wholeWords(mail.unsubscribe),
+    commit: wholeWords(cues.commit, requests.self),
     self: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.self, requests.toDo)}${WORD_END}[\\s,]*`, 'g'),
     may: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.may)}${WORD_END}[\\s,]*`, 'g'),
     fronted: pattern(
@@ -25,9 +38,10 @@ export const verbsOf = perLanguage(({ cues, requests, mail }: Language) => {
     ),
     actionNouns: pairsOf(requests.actionNouns),
     participles: pairsOf(requests.participles),
+    third: pairsOf(requests.third),
     needs: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.needs)}${WORD_END}\\s*`),
     passive: pattern(
-      `^(?<thing>.{3,80}?)\\s+(?:${alternatives(requests.passive)})\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`,
+      `^(?<thing>.{2,80}?)\\s+(?:${alternatives(requests.passive)})\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`,
     ),
     announce: pattern(`^\\s*${alternatives(requests.announce)}\\s+`),
     arrive: pattern(
@@ -47,7 +61,7 @@ export const verbsOf = perLanguage(({ cues, requests, mail }: Language) => {
     denies: pattern(`^${alternatives(requests.negation)}\\s`),
     nothing: wholeWords(requests.nothing),
     be: pattern(`^${alternatives(requests.be)}\\s`),
-    condition: pattern(`^\\s*${alternatives(requests.condition)}\\s`),
+    condition: pattern(`^\\s*${alternatives(requests.condition, requests.whoever)}\\s`),
     so: pattern(`,\\s*(?:${alternatives(requests.so)})\\s+`, 'g'),
     goal: pattern(`^${alternatives(requests.goal)}\\s`),
     determined: pattern(`^\\S+?(?:-\\p{L}+)?\\s+${alternatives(requests.determiners)}${WORD_END}`),
@@ -68,6 +82,9 @@ export const verbsOf = perLanguage(({ cues, requests, mail }: Language) => {
     indirect: start(alternatives(requests.indirect)),
     clitic: pattern(`(?<![\\p{L}])${alternatives(requests.clitics)}\\s*$`),
     elliptic: pattern(`^${alternatives(requests.elliptic)}(?![\\p{L}'])`),
+    pleaseInside: pattern(
+      `^\\p{L}{3,}\\s+(?:\\p{L}{1,6}\\s+){0,2}${alternatives(requests.polite)}${WORD_END}`,
+    ),
     pleaseBehind: pattern(`^(?<verb>\\p{L}{3,})\\s+${alternatives(requests.polite)}${WORD_END}`),
     pronoun: pattern(`^${alternatives(requests.pronouns)}(?![\\p{L}'])`),
     reason: pattern(`(?:[,;]\\s*|\\s+(?:-\\s+)?)${alternatives(requests.reason)}(?![\\p{L}])`),
@@ -80,6 +97,15 @@ export const verbsOf = perLanguage(({ cues, requests, mail }: Language) => {
   };
 });
 
+/** “Unless …”, “if … not …”: where the folded words go on behind that, or null. */
+export function undoneAt(folded: string, language: Language): number | null {
+  const { withoutDoing, unless, not } = verbsOf(language);
+  const plain = withoutDoing.exec(folded)?.[0].length;
+  if (plain !== undefined) return plain;
+  const [clause = ''] = folded.split(/[,;]/);
+  return clause.search(not) === -1 ? null : (unless.exec(folded)?.[0].length ?? null);
+}
+
 /**
  * The base form of a verb where the tables know it: “envíenos” → “enviar”, “rewriting” → “rewrite”. Swedish writes its
  * orders to oneself as the imperative too.
@@ -89,13 +115,15 @@ export function baseForm(word: string, language: Language): string {
   const { sure, doubtful } = verbTable(language);
   const form = [fold(word), bare(word, language)].find((f) => sure.has(f) || doubtful.has(f));
   const known = sure.get(form ?? '') ?? doubtful.get(form ?? '');
-  return known ?? gerundBase(word, language) ?? word;
+  return known ?? gerundBase(word, language) ?? thirdBase(word, language) ?? word;
 }
 
 /** “asks” → “ask”, “vervangt” → “vervangen”: what somebody does, as its base form; null where it is no verb. */
 export function thirdBase(word: string, language: Language): string | null {
   const { sure, doubtful } = verbTable(language);
   const folded = fold(word);
+  const irregular = verbsOf(language).third.get(folded);
+  if (irregular !== undefined) return irregular;
   const ends: readonly (readonly [RegExp, string])[] = THIRD_PERSON[language.code] ?? [[/$/, '']];
   const forms = ends.filter(([end]) => end.test(folded)).map(([end, base]) => folded.replace(end, base));
   const form = forms.find((one) => sure.has(one) || doubtful.has(one));
@@ -126,6 +154,13 @@ const INFINITIVE: Partial<Record<LanguageCode, RegExp>> = {
   pt: /^(?!lugar|mulher|qualquer|similar|escolar|prazer|poder|popular|familiar|titular|militar)\p{L}{3,}(?:ar|er|ir)$/u,
   it: /^(?!cellulare|esemplare|scolare|particolare|popolare|generale|parere|piacere|potere|dovere|carattere|genere|lettere|opere|camere)\p{L}{3,}(?:are|ire|[^aeiou]ere)$/u,
 };
+
+/** Whether the word is the infinitive of a verb that the tables know. */
+export const isInfinitive = (word: string, language: Language) =>
+  isVerb(word, language) &&
+  (INFINITIVE[language.code]?.test(bare(word, language)) ??
+    (language.code === 'sv' ? /[aåäö]$/ : /./).test(word)) &&
+  !['en', 'de', 'nl'].includes(language.code);
 
 /** Pronouns that are written onto the verb. */
 const CLITICS: Partial<Record<LanguageCode, RegExp>> = {
@@ -197,6 +232,9 @@ export const refersBack = (verb: string, language: Language) =>
 export function startsOrder(words: string, language: Language): boolean {
   const first = /^[\p{L}'-]+/u.exec(words)?.[0] ?? '';
   if (isVerb(first, language) || isOrderByPlace(words, language)) return true;
+  const [, other] =
+    /^[\p{L}'-]+\s+(?:and|or|und|oder|et|ou|y|o|u|e|en|of|och|eller)\s+([\p{L}'-]+)\s/u.exec(words) ?? [];
+  if (other !== undefined && isVerbForm(first, language) && isVerbForm(other, language)) return true;
   if (!verbsOf(language).determined.test(words)) return false;
   return verbTable(language).doubtful.has(first) || (STRANGE[language.code]?.test(first) ?? false);
 }
@@ -224,7 +262,7 @@ export const isSmall = (word: string, language: Language) => smallWords(language
 
 /** The ending of an imperative that no table needs to know. */
 const STRANGE: Partial<Record<LanguageCode, RegExp>> = {
-  fr: /^(?!assez|chez|nez|rendez-vous)\p{L}{3,}ez$/u,
+  fr: /^(?!assez|chez|nez|rendez-vous|veuillez|voudriez|pourriez|pouvez|devez|avez|savez)\p{L}{3,}ez$/u,
 };
 
 /** Whether the words are put as an order: the verb first or, where the language has it so, last. */
@@ -243,7 +281,7 @@ export function participleBase(word: string, language: Language): string | null 
     PARTICIPLES[language.code]?.map(([ending, base]) =>
       ending.test(word) ? word.replace(ending, base) : null,
     ) ?? [];
-  return turned.find((base) => base !== null && isVerb(base, language)) ?? null;
+  return turned.find((base) => base !== null && isVerbForm(base, language)) ?? null;
 }
 
 const PARTICIPLES: Partial<Record<LanguageCode, readonly (readonly [RegExp, string])[]>> = {

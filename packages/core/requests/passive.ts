@@ -2,8 +2,8 @@ import { baseForm, fold, isVerb, participleBase, verbsOf, type Language } from '
 import type { Asked } from './asked.ts';
 import { capital, cutReason, tidy, uncapital } from './tidy.ts';
 
-/** “The form needs to be signed” → “Sign the form”. */
-export function passive(sentence: string, language: Language): Asked | null {
+/** “The form needs to be signed” → “Sign the form”; `named` stands in for “it”. */
+export function passive(sentence: string, language: Language, named: string): Asked | null {
   const hello = verbsOf(language).greeting.exec(fold(sentence))?.[0].length ?? 0;
   const text = sentence.slice(hello);
   const folded = fold(text);
@@ -14,7 +14,8 @@ export function passive(sentence: string, language: Language): Asked | null {
   const base = participleBase(word, language) ?? infinitiveBase(word, language);
   if (base === null) return null;
   const start = folded.length - folded.trimStart().length;
-  const thing = uncapital(text.slice(start, groups.thing.length));
+  const refers = PRONOUN.test(groups.thing.trim());
+  const thing = refers ? named : uncapital(text.slice(start, groups.thing.length));
   const tail = tidy(cutReason(text.slice(text.length - (groups.rest ?? '').length), language), language);
   const { joined, please } = verbsOf(language);
   const more = [joined, please].some((words) => words.test(fold(tail))) ? '' : tail;
@@ -23,8 +24,31 @@ export function passive(sentence: string, language: Language): Asked | null {
     strength: 2,
     start: hello + start,
     generic: false,
-    refers: false,
+    refers,
   };
+}
+
+/** Subjects that stand for what was named before, in the eight languages, folded. */
+const PRONOUN =
+  /^(?:it|they|this|these|those|both|er|es|sie|dies|diese|dieser|dieses|beide|il|elle|ils|elles|cela|celui-ci|celle-ci|este|esta|esto|estos|estas|ambos|ele|ela|eles|elas|isto|isso|het|dit|deze|die|dat|ze|esso|essa|questo|questa|questi|queste|det|den|de|dessa|denna|detta)$/;
+
+/** “the documents are produced”, “lhe seja devolvido o questionário”: the participle in front of its thing. */
+export function doneClause(clause: string, language: Language): string | null {
+  const { auxiliary, not, people } = verbsOf(language);
+  const words = clause.trim().split(/\s+/);
+  const bases = words.map((word) => {
+    const plain = word.replace(/[.,;:]$/, '').toLowerCase();
+    return participleBase(plain, language) ?? infinitiveBase(plain, language);
+  });
+  const isAuxiliary = (word: string) => auxiliary.has(fold(word)) || people.has(fold(word));
+  const helped = words.findIndex((word) => auxiliary.has(fold(word)));
+  const at = bases.findLastIndex((base, i) => base !== null && i > helped);
+  const base = bases[at];
+  if (base === undefined || base === null) return null;
+  const things = (some: readonly string[]) =>
+    some.filter((word) => !isAuxiliary(word) && fold(word).search(not) === -1).join(' ');
+  const thing = things(words.slice(0, at)) || things(words.slice(at + 1));
+  return thing === '' ? null : capital(`${base} ${uncapital(thing)}`.replace(/,$/, ''));
 }
 
 /** “est à régler”, “debe entregarse” */

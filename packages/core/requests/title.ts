@@ -5,16 +5,19 @@ import {
   firstWord,
   fold,
   isNoOrder,
+  isInfinitive,
   isVerb,
   orderAt,
   refersBack,
+  undoneAt,
   verbsOf,
+  wholeWords,
   type Language,
   type LanguageCode,
 } from '../languages/index.ts';
 import type { Slice } from '../anatomy/index.ts';
 import type { Asked } from './asked.ts';
-import { passive } from './passive.ts';
+import { doneClause, passive } from './passive.ts';
 import { blankOut, capital, cutReason, lengthOfAll, tidy, uncapital, without } from './tidy.ts';
 import { verbFirst } from './verbFirst.ts';
 
@@ -30,7 +33,9 @@ export function askedIn(
   own = false,
 ): Asked | null {
   const text = blankOut(sentence, dates);
-  const told = verbsOf(language).announce.exec(fold(text))?.[0].length ?? 0;
+  const { greeting, announce } = verbsOf(language);
+  const hello = greeting.exec(fold(text))?.[0].length ?? 0;
+  const told = hello + (announce.exec(fold(text.slice(hello)))?.[0].length ?? 0);
   const asked = requestIn(text.slice(told), dates.length > 0, language, thing, own);
   return asked && { ...asked, start: asked.start + told };
 }
@@ -43,11 +48,15 @@ function requestIn(
   own: boolean,
 ): Asked | null {
   const folded = fold(text);
-  const { frame, may, self } = verbsOf(language);
-  const order = orderAt(folded, language);
+  const { frame, may, self, unsubscribe } = verbsOf(language);
+  if (folded.length < 80 && unsubscribe.test(folded)) return null;
+  const framing = framed(folded, language, frame, dated);
+  const begins = orderAt(folded, language);
+  // “Importa-se de …” begins with a verb and is a frame.
+  const order = begins !== null && framing && framing.at <= begins && begins < framing.start ? null : begins;
   const found =
     order === null
-      ? (framed(folded, language, frame) ?? (own ? framed(folded, language, self) : null))
+      ? (framing ?? (own ? framed(folded, language, self, dated) : null))
       : { at: order, start: order, framed: false };
   const need = order === null ? needed(text, folded, language, thing) : null;
   const needsMore =
@@ -56,17 +65,72 @@ function requestIn(
     (needAt(folded, language) < found.at || !isVerb(firstWord(folded.slice(found.start)), language));
   // “La autorización debe entregarse”
   const turned =
-    found?.framed && /r-?s[ei]$/.test(firstWord(folded.slice(found.start))) ? passive(text, language) : null;
+    found?.framed && /r-?s[ei]$/.test(firstWord(folded.slice(found.start)))
+      ? passive(text, language, thing)
+      : null;
   if (found && !needsMore) return turned ?? askedAt(found, text, language, thing);
   const asked =
     need ??
     arriving(text, folded, language) ??
-    passive(text, language) ??
+    passive(text, language, thing) ??
     fronted(text, folded, language) ??
-    (dated ? (given(text, folded, language, thing) ?? term(text, folded, language, thing)) : null);
+    (dated ? withDeadline(text, folded, language, thing) : null);
   if (asked || (!dated && !folded.includes('?'))) return asked;
-  const allowed = framed(folded, language, may);
-  return allowed && askedAt(allowed, text, language, thing);
+  const allowed = framed(folded, language, may, dated);
+  return (
+    (allowed && askedAt(allowed, text, language, thing)) ??
+    (dated || folded.includes('?') ? infinitiveIn(text, folded, language, thing) : null)
+  );
+}
+
+/** What only a deadline makes a request. */
+const withDeadline = (text: string, folded: string, language: Language, thing: string): Asked | null =>
+  given(text, folded, language, thing) ??
+  term(text, folded, language, thing) ??
+  undone(text, folded, language) ??
+  othersNeed(text, folded, language);
+
+/** “Unless the list is sent by Friday, …” */
+function undone(text: string, folded: string, language: Language): Asked | null {
+  const start = undoneAt(folded, language);
+  if (start === null) return null;
+  const clause = text.slice(start).split(/[,;](?=\s)/)[0] ?? '';
+  const { provide, arrive } = language.requests;
+  const arrives = wholeWords(arrive).exec(fold(clause))?.index;
+  const title =
+    arrives === undefined
+      ? doneClause(clause, language)
+      : `${provide} ${tidy(clause.slice(0, arrives).replace(/(?<=\s)(?:uns|mir|nicht|nous|ne|no|non|niet|inte)\s/g, ''), language)}`;
+  return title === null ? null : { title, strength: 2, start, generic: false, refers: false };
+}
+
+/** “The insurers want the form (completed) by Friday” */
+function othersNeed(text: string, folded: string, language: Language): Asked | null {
+  const found = verbsOf(language).othersNeed.exec(folded);
+  if (!found || isDenied(found.groups?.who ?? '', folded.slice(found[0].length), language)) return null;
+  const start = found[0].length;
+  const words = tidy(cutReason(text.slice(start), language), language);
+  const that = /^(?:qu[e']|che|that|dass|dat|att)\s*/.exec(fold(words))?.[0].length ?? 0;
+  if (that > 0) {
+    const done = doneClause(words.slice(that), language);
+    return done === null ? null : { title: done, strength: 2, start, generic: false, refers: false };
+  }
+  if (words.length < 3 || !verbsOf(language).determined.test(`x ${fold(words)}`)) return null;
+  const title = actionIn(words, language) ?? `${language.requests.provide} ${words}`;
+  return { title, strength: 1.5, start, generic: false, refers: false, wanted: words };
+}
+
+/** Whatever stands around it: the first infinitive with its object in a question or beside a deadline. */
+function infinitiveIn(text: string, folded: string, language: Language, thing: string): Asked | null {
+  const { commit } = verbsOf(language);
+  for (const { index, 0: word } of folded.matchAll(/[\p{L}'-]{4,}/gu)) {
+    if (index === 0 || !isInfinitive(word, language)) continue;
+    const before = folded.slice(0, index);
+    if (commit.test(before) || isDenied(before, '', language)) return null;
+    if (!verbsOf(language).determined.test(folded.slice(index))) continue;
+    return askedAt({ at: index, start: index, framed: false }, text, language, thing);
+  }
+  return null;
 }
 
 /** “The list must reach us by Friday” → “Send the list” */
@@ -109,13 +173,21 @@ function term(text: string, folded: string, language: Language, thing: string): 
 }
 
 function askedAt(found: Found, text: string, language: Language, thing: string): Asked | null {
-  const words = text.slice(found.start);
+  const clitic = leadingClitic(text.slice(found.start), language);
+  const words = text.slice(found.start + clitic);
   const object = objectInFront(text.slice(0, found.at), words, language);
-  const ahead = text.slice(found.framed ? found.at : Math.max(0, found.start - 12), found.start);
+  const ahead = text.slice(found.framed ? found.at : Math.max(0, found.start - 12), found.start + clitic);
   const lead = verbsOf(language).clitic.test(fold(ahead));
   const made = phrase(`${object}${words}`, language, thing, lead);
   const strength = found.framed ? 3 : 2.5;
   return made && { ...made, strength, start: found.start, generic: isGeneric(words, language) };
+}
+
+/** “(importas-te de) o rever”: how long the pronoun in front of the verb is. */
+function leadingClitic(words: string, language: Language): number {
+  const [first = '', verb = ''] = words.trimStart().split(/\s+/);
+  const isLead = verbsOf(language).clitic.test(fold(first)) && isVerb(verb, language);
+  return isLead && first !== '' ? words.indexOf(verb, first.length) : 0;
 }
 
 /** “Die Liste müssen Sie | uns schicken”: the object, where the verb stands alone behind the frame. */
@@ -168,14 +240,17 @@ interface Found {
 const needAt = (folded: string, language: Language) =>
   verbsOf(language).needs.exec(folded)?.index ?? Infinity;
 
-function framed(folded: string, language: Language, frames: RegExp): Found | null {
-  const { courtesy, opening, be } = verbsOf(language);
+function framed(folded: string, language: Language, frames: RegExp, dated: boolean): Found | null {
+  const { courtesy, opening, be, can } = verbsOf(language);
+  const asksFor = dated || folded.includes('?');
   let start: number | null = null;
   let at = 0;
   const hollow = courtesy.exec(folded);
   for (const match of folded.matchAll(frames)) {
     const end = match.index + match[0].length;
     const rest = folded.slice(end);
+    // “You can use the pool from 1 April.”
+    if (!asksFor && can.test(match[0]) && !beginsClause(folded.slice(0, match.index), language)) continue;
     // “needs to be signed” is a passive.
     if (be.test(rest) || endsWithBe(rest, language) || rest.trim().length < 3) continue;
     if (isDenied(folded.slice(0, match.index), rest, language)) continue;
@@ -192,6 +267,10 @@ function framed(folded: string, language: Language, frames: RegExp): Found | nul
   start += lengthOfAll(opening, folded.slice(start));
   return firstWord(folded.slice(start)) === '' ? null : { at, start, framed: true };
 }
+
+/** An inverted question without its sign (“kannst du …”). */
+const beginsClause = (before: string, { requests }: Language) =>
+  requests.verbLast && /(?:^|[,:;])\s*$/.test(before);
 
 /** “muss bis Freitag eingegangen sein”: the clause ends with its “be”. */
 const endsWithBe = (rest: string, language: Language) =>
@@ -219,7 +298,7 @@ function isGeneric(words: string, language: Language): boolean {
 
 function needed(text: string, folded: string, language: Language, thing: string): Asked | null {
   const found = verbsOf(language).needs.exec(folded);
-  if (!found || verbsOf(language).courtesy.test(folded)) return null;
+  if (!found || verbsOf(language).courtesy.test(folded.replace(found[0], ' '))) return null;
   const start = found.index + found[0].length;
   // “I would like to order …” tells what the writer does; “we ask that you …” asks for no thing.
   if (verbsOf(language).goal.test(folded.slice(start))) return null;
@@ -274,7 +353,10 @@ function phrase(
   thing: string,
   lead = false,
 ): Pick<Asked, 'title' | 'refers'> | null {
-  const clause = tidy(without(cutReason(words, language), verbsOf(language).polite), language);
+  const { letArrive } = verbsOf(language);
+  const said = tidy(without(cutReason(words, language), verbsOf(language).polite), language);
+  const arrives = letArrive.exec(fold(said))?.[0].length ?? 0;
+  const clause = arrives === 0 ? said : `${language.requests.provide} ${said.slice(arrives).trim()}`;
   const ordered = language.requests.verbLast ? verbFirst(clause, language) : clause;
   const space = ordered.indexOf(' ');
   const verb = (space === -1 ? ordered : ordered.slice(0, space)).replace(/,$/, '');

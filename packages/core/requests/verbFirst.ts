@@ -1,4 +1,12 @@
-import { baseForm, fold, isVerb, startsOrder, verbsOf, type Language } from '../languages/index.ts';
+import {
+  baseForm,
+  fold,
+  isVerb,
+  startsOrder,
+  thirdBase,
+  verbsOf,
+  type Language,
+} from '../languages/index.ts';
 import { without } from './tidy.ts';
 
 /**
@@ -54,8 +62,11 @@ function last(words: readonly string[], language: Language): string[] {
   const [first = '', second = ''] = words;
   const verb = words.at(-1) ?? '';
   const ends = words.length > 1 && isInfinitive(verb);
+  const acts = thirdBase(first, language) !== null && !isVerb(verb, language);
   const begins =
-    (isVerb(first, language) && /^\p{Ll}/u.test(first)) || startsOrder(fold(words.join(' ')), language)
+    acts ||
+    (isVerb(first, language) && /^\p{Ll}/u.test(first)) ||
+    startsOrder(fold(words.join(' ')), language)
       ? !(words.length > 2 && ends && isVerb(verb, language))
       : false;
   if (people.has(fold(second)) || begins || !ends) return [...words];

@@ -68,7 +68,7 @@ export const de: Language = {
     within:
       'innerhalb von|innerhalb|binnen|in|in den nächsten|innert|innerhalb der nächsten|in spätestens|eine frist von|einer frist von|frist von|ein zeitraum von',
     fromNow:
-      'ab heute|nach erhalt|ab erhalt|ab zugang|nach zugang|ab rechnungsdatum|nach rechnungsdatum|nach eingang|ab jetzt',
+      'ab heute|nach erhalt|ab erhalt|ab zugang|nach zugang|ab rechnungsdatum|nach rechnungsdatum|nach eingang|ab jetzt|zeit|ab sofort',
     agoBefore: 'vor',
     agoAfter: '',
     article: 'der|den|dem|des|das|die',
@@ -92,7 +92,7 @@ export const de: Language = {
       'dienstschluss|feierabend|geschäftsschluss|büroschluss|ende des tages|tagesende|morgens|vormittag|vormittags|nachmittag|nachmittags|abend|abends|früh|nacht|mitternacht|arbeitsende|ladenschluss',
     weekNumber: 'kw|kalenderwoche',
     from: 'vom|von|zwischen|zwischen dem|ab|vom zeitraum',
-    to: 'bis|bis zum|bis|und|und dem|auf den|auf|-',
+    to: 'bis|bis zum|bis|und|und dem|auf den|auf|-|zum',
     every:
       'jeden|jeder|jede|täglich|wöchentlich|monatlich|montags|dienstags|mittwochs|donnerstags|freitags|samstags|sonntags|werktags|wochentags|an werktagen',
     or: 'oder|oder erst',
@@ -103,7 +103,7 @@ export const de: Language = {
       'vor|vor dem|innerhalb|binnen|gültig bis|gültig bis zum|bis dahin|innert|noch vor|noch vor dem|zum',
     on: 'am|den|dem|der|für|für den|zum|ist|ist der|vom|auf|auf den|in|im|um|noch|ende|diese|diesen',
     latest:
-      'spätestens|als spätester termin|letzter tag|fällig|ist die frist|ist deadline|ist abgabe|ist abgabetermin|ist einsendeschluss|ist anmeldeschluss|ablaufen|abläuft|endet|allerspätestens|ist der letzte termin|ist die letzte möglichkeit|ist der letzte mögliche termin|wäre der letzte mögliche termin|wäre der letzte termin',
+      'spätestens|als spätester termin|letzter tag|fällig|ist die frist|ist deadline|ist abgabe|ist abgabetermin|ist einsendeschluss|ist anmeldeschluss|ablaufen|abläuft|endet|allerspätestens|ist der letzte termin|ist die letzte möglichkeit|ist der letzte mögliche termin|wäre der letzte mögliche termin|wäre der letzte termin|reicht|genügt|reicht völlig|ist früh genug|wäre gut|wäre prima|passt|reicht vollkommen|ist in ordnung|genügt völlig',
     dueNoun:
       'schließt|schließen ihre|schließt ihre|frist|fällig|fälligkeit|deadline|abgabetermin|abgabe|abgabeschluss|einsendeschluss|anmeldeschluss|stichtag|zahlbar|termin bis|überfällig|läuft ab|fristende|redaktionsschluss|zahlungsziel|letzter termin|letzter tag|erledigen bis|zu erledigen bis|bewerbungsschluss|zieltermin|rückgabe bis|meldeschluss|verfällt|letzte termin|letzte mögliche termin|letzter möglicher termin|letztmöglicher termin|äußerster termin|spätester termin',
     purpose: 'für|rechtzeitig zu|rechtzeitig zum|rechtzeitig vor|vor|bis zu|bis zur|bis zum|zum|zur|noch vor',
@@ -119,16 +119,16 @@ export const de: Language = {
     issue:
       'vom|datiert|ausgestellt|ausgestellt am|datum|rechnungsdatum|stand|erstellt am|aus|bestelldatum|schreiben vom|rechnung vom|mail vom|angebot vom|angelegt am|version',
     absence:
-      'abwesend|nicht im büro|im urlaub|auf reisen|geschlossen|nicht erreichbar|wieder erreichbar|wieder im büro|krank|öffnungszeiten|sprechzeiten|geöffnet|wieder da|außer haus|in elternzeit|bürozeiten',
+      'abwesend|nicht im büro|im urlaub|auf reisen|geschlossen|nicht erreichbar|wieder erreichbar|wieder im büro|krank|öffnungszeiten|sprechzeiten|geöffnet|wieder da|außer haus|in elternzeit|bürozeiten|sind … weg|bin … weg|ist … weg|verreist|unterwegs|nicht da|sind wir weg|bin ich weg',
     commit:
       'ich werde|wir werden|ich schicke|wir schicken|ich sende|wir senden|ich melde mich|wir melden uns|ich kann|wir können|ich bin dann|ich habe vor|wir planen|ich plane|wir liefern|ich liefere|sie erhalten|ihr erhaltet|du erhältst|du bekommst|sie bekommen|erhalten sie|bekommen sie|wird geliefert|wird versandt|wird ihnen|ich komme|wir kommen|ich gebe ihnen',
     future: 'wird|werden',
     state:
-      'bleibt|bleiben|gilt|gelten|gültig|dauert|dauern|verfügbar|erhältlich|lieferbar|garantie|gewährleistung|einsehbar|abrufbar|abgerufen|zu sehen|im angebot|vorrätig|läuft|laufen|versichert|aufbewahrt|zeigt|zeigen|in kraft|garantiert|ausverkauft|bestellbar',
+      'bleibt|bleiben|gilt|gelten|gültig|dauert|dauern|verfügbar|erhältlich|lieferbar|garantie|gewährleistung|einsehbar|abrufbar|abgerufen|zu sehen|im angebot|vorrätig|läuft|laufen|versichert|aufbewahrt|zeigt|zeigen|in kraft|garantiert|ausverkauft|bestellbar|gibt es|es gibt|geöffnet',
     offer:
       'angebot|angebots|kostenvoranschlag|offerte|rabatt|skonto|gutschein|code|frühbucher|preis|option|reservierung|einladung',
     coming: 'komm|kommt|kommen|teilnehmen|einladen|eingeladen|lade|laden',
-    move: 'verschoben|verschiebt|verlängert|verlegt|vorgezogen|vorverlegt|neuer termin|neue frist|neues datum|neue deadline|korrektur|stattdessen|doch erst|doch schon|jetzt am|nun am|nun bis|jetzt bis|doch lieber|besser|gemeint war|doch bis',
+    move: 'verschoben|verschiebt|verlängert|verlegt|vorgezogen|vorverlegt|neuer termin|neue frist|neues datum|neue deadline|korrektur|stattdessen|doch erst|doch schon|jetzt am|nun am|nun bis|jetzt bis|doch lieber|besser|gemeint war|doch bis|verlängern|verlängere|verschieben|verschiebe',
     change: 'geändert|ändert sich',
     instead: 'statt|anstatt|anstelle von|statt am|statt bis|nicht|nicht mehr|nicht am|und nicht',
     lift: 'brauchst du nicht mehr|brauchen sie nicht mehr|nicht mehr machen|nicht mehr erledigen|nicht mehr nötig|nicht mehr notwendig|nicht mehr erforderlich|nicht mehr benötigt|brauchen wir nicht mehr|brauche ich nicht mehr|nicht länger nötig|nicht mehr gebraucht|hat sich erledigt|ist erledigt|bereits erledigt|schon erledigt|gegenstandslos|ist hinfällig|hinfällig|entfällt|zurückgezogen|storniert|abgesagt|musst du nicht mehr|müssen sie nicht mehr|müsst ihr nicht mehr|nicht mehr zu schicken|nicht mehr senden|nicht mehr schicken|betrachten sie dies als erledigt|vergiss die|sie müssen nichts tun|du musst nichts tun|ihr müsst nichts tun|sie brauchen nichts zu tun|du brauchst nichts zu tun|nichts weiter zu tun|nichts zu tun|sie müssen nichts weiter|keine weiteren schritte|nichts zu veranlassen|ist nichts zu tun|keine antwort nötig|musst … nicht mehr|müssen … nicht mehr|müsst … nicht mehr|brauchst … nicht mehr|brauchen … nicht mehr|braucht … nicht mehr',
@@ -137,6 +137,16 @@ export const de: Language = {
     please:
       'bitte|freundlicherweise|wenn möglich|falls möglich|danke|vielen dank|nach möglichkeit|gerne|mal|doch|auch|und|dann|noch|so|nun|also|im voraus|netterweise|kurz',
     frames: [
+      'schau doch, ob du|vielleicht kannst du|vielleicht könnten sie|versuch bitte,|versuchen sie bitte,|vielleicht könntest du',
+      'bitten wir alle,|wir bitten alle,|bitten wir euch,|wir bitten … darum,|es ist dringend, dass sie|es ist dringend, dass du|es ist wichtig, dass sie|es ist wichtig, dass du|es ist nötig, dass sie',
+      combine('es wäre', '…', ', wenn', 'sie|du|ihr', '|uns|mir'),
+      combine(
+        'wären sie so|wärt ihr so|wäret ihr so',
+        'lieb|nett|gut|freundlich',
+        'und',
+        '|würden|könnten|würdet|könntet',
+      ),
+      combine('wärst|wärest', 'du so', 'lieb|nett|gut|freundlich', 'und', '|würdest|könntest'),
       'es wird empfohlen,|wir empfehlen,|wir empfehlen ihnen,|es empfiehlt sich,',
       'man müsste|man sollte|es wäre gut,|es wäre nötig,|es ist nötig,|es wird zeit,|es ist zeit,|es bleibt,',
       combine(
@@ -146,7 +156,7 @@ export const de: Language = {
         '|daher|deshalb|darum|freundlich|herzlich|höflich',
         '|bitten|auf,|auf',
       ),
-      'werden gebeten|wird gebeten|werden freundlich gebeten|bitten wir … zu|wir möchten sie höflich bitten|seien sie so nett und|sei so nett und|sei so lieb und|bitte|könnten sie bitte|könnten sie|können sie bitte|können sie|kannst du bitte|kannst du|könntest du bitte|könntest du|könntet ihr bitte|könntet ihr|könnt ihr bitte|könnt ihr|würden sie bitte|würden sie|würdest du|würdet ihr|ich bitte sie|wir bitten sie|ich bitte dich|wir bitten dich|wir bitten euch|ich bitte euch|wir bitten darum|ich bitte darum|sie werden gebeten|ich möchte sie bitten|wir möchten sie bitten|ich möchte dich bitten|darf ich sie bitten|darf ich dich bitten|dürfen wir sie bitten|dürfte ich sie bitten|dürften wir sie bitten|denken sie bitte daran|denken sie daran|denk bitte daran|denk daran|vergessen sie bitte nicht|vergessen sie nicht|vergiss bitte nicht|vergiss nicht|es wäre schön, wenn sie|es wäre schön, wenn du|es wäre nett, wenn sie|es wäre nett, wenn du|es wäre toll, wenn du|es wäre hilfreich, wenn sie|wir wären ihnen dankbar, wenn sie|ich wäre ihnen dankbar, wenn sie|ich wäre dir dankbar, wenn du|wir wären dankbar, wenn sie|ich wäre dankbar, wenn sie|sie müssen|du musst|ihr müsst|sie sollten|du solltest|ihr solltet|du sollst|wir müssen|wäre es möglich,|ist es möglich,|wäre es möglich|magst du|willst du|wollen sie|achten sie bitte darauf,|stellen sie bitte sicher, dass|stellen sie sicher, dass|es ist notwendig,|es ist erforderlich,|kann jemand|könnte jemand|jemand muss|jemand müsste',
+      'werden gebeten|wird gebeten|werden freundlich gebeten|bitten wir … zu|wir möchten sie höflich bitten|seien sie so nett und|sei so nett und|sei so lieb und|bitte|könnten sie bitte|könnten sie|können sie bitte|kannst du bitte|könntest du bitte|könntest du|könntet ihr bitte|könntet ihr|könnt ihr bitte|würden sie bitte|würden sie|würdest du|würdet ihr|ich bitte sie|wir bitten sie|ich bitte dich|wir bitten dich|wir bitten euch|ich bitte euch|wir bitten darum|ich bitte darum|sie werden gebeten|ich möchte sie bitten|wir möchten sie bitten|ich möchte dich bitten|darf ich sie bitten|darf ich dich bitten|dürfen wir sie bitten|dürfte ich sie bitten|dürften wir sie bitten|denken sie bitte daran|denken sie daran|denk bitte daran|denk daran|vergessen sie bitte nicht|vergessen sie nicht|vergiss bitte nicht|vergiss nicht|es wäre schön, wenn sie|es wäre schön, wenn du|es wäre nett, wenn sie|es wäre nett, wenn du|es wäre toll, wenn du|es wäre hilfreich, wenn sie|wir wären ihnen dankbar, wenn sie|ich wäre ihnen dankbar, wenn sie|ich wäre dir dankbar, wenn du|wir wären dankbar, wenn sie|ich wäre dankbar, wenn sie|sie müssen|du musst|ihr müsst|sie sollten|du solltest|ihr solltet|du sollst|wir müssen|wäre es möglich,|ist es möglich,|wäre es möglich|magst du|willst du|wollen sie|achten sie bitte darauf,|stellen sie bitte sicher, dass|stellen sie sicher, dass|es ist notwendig,|es ist erforderlich,|kann jemand|könnte jemand|jemand muss|jemand müsste',
       combine(
         'könnten|können|würden|wollen|möchten|dürften|wollten',
         'sie|wir',
@@ -195,11 +205,19 @@ export const de: Language = {
       ),
       'ich hätte gern|wir hätten gern|ich würde gern … haben|wir erwarten von ihnen|wir erwarten von euch',
     ].join('|'),
+    othersNeed:
+      'braucht|brauchen|benötigt|benötigen|verlangt|verlangen|wünscht|wünschen|erwartet|erwarten|möchte|möchten|wartet auf|warten auf|fordert|fordern|bittet um|bitten um',
+    unless: 'falls|sollten|sollte|sofern|wenn',
+    whoever: 'wer|alle die|diejenigen die|derjenige der',
+    letArrive: 'zukommen lassen',
+    can: 'kannst du|können sie|könnt ihr',
+    withoutDoing: 'es sei denn',
+    auxiliary: 'ist|sind|wird|werden|wurde|wurden|sein|hat|haben',
     provide: 'Senden',
     passive:
       'muss|müssen|sollte|sollten|soll|sollen|ist zu|sind zu|ist|sind|ist noch|sind noch|muss noch|müssen noch|soll noch|müsste|müssten|ist bitte|sind bitte|muss bitte',
     courtesy:
-      'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören',
+      'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören|hier können sie sich abmelden|bis bald|bis dann',
     generic:
       'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln',
     verbs,
@@ -210,7 +228,9 @@ export const de: Language = {
     determiners:
       'der|die|das|den|dem|des|ein|eine|einen|einem|einer|mein|meine|meinen|unser|unsere|unseren|dein|deine|deinen|euer|eure|euren|ihr|ihre|ihren|diesen|diese|dieses|alle|beide|jeden|jede|mir|uns|ihm|ihnen|sie|es|ihn|mich|bitte|doch|mal|noch',
     forms:
-      'gib geben|gibst geben|lies lesen|liest lesen|nimm nehmen|nimmst nehmen|hilf helfen|hilfst helfen|miss messen|sieh sehen|siehst sehen|sprich sprechen|sprichst sprechen|wirf werfen|wirfst werfen|entwirf entwerfen|entwirfst entwerfen|vergiss vergessen|tritt treten|empfiehl empfehlen|brich brechen|triff treffen|triffst treffen|trägst tragen|fährst fahren|hältst halten|behältst behalten|lässt lassen|lädst laden|übermittle übermitteln|sammle sammeln|regle regeln|wechsle wechseln|tu tun',
+      'gib geben|gibst geben|lies lesen|liest lesen|nimm nehmen|nimmst nehmen|hilf helfen|hilfst helfen|miss messen|sieh sehen|siehst sehen|sprich sprechen|sprichst sprechen|wirf werfen|wirfst werfen|entwirf entwerfen|entwirfst entwerfen|vergiss vergessen|tritt treten|empfiehl empfehlen|brich brechen|triff treffen|triffst treffen|trägst tragen|fährst fahren|hältst halten|behältst behalten|lädst laden|übermittle übermitteln|sammle sammeln|regle regeln|wechsle wechseln|tu tun',
+    third:
+      'gibt geben|nimmt nehmen|hilft helfen|sieht sehen|spricht sprechen|wirft werfen|vergisst vergessen|trifft treffen|trägt tragen|fährt fahren|hält halten|lädt laden|empfängt empfangen|übernimmt übernehmen|lässt lassen|schlägt schlagen|wäscht waschen|läuft laufen|bespricht besprechen|verspricht versprechen|erhält erhalten|behält behalten',
     participles: 'gebracht bringen|unterschrieben unterschreiben|geschrieben schreiben',
     compounds: true,
     verbLast: true,
@@ -224,7 +244,7 @@ export const de: Language = {
       'einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen',
     pronouns: 'es|ihn|das|dies|sie|diese|diesen|dieses',
     reason:
-      'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich|und ich|und wir',
+      'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich|und ich|und wir|sonst fährt|oder der|oder die|oder das',
     negation: 'nicht|kein|keine|keinen|keiner|nie',
     nothing: 'nichts',
     polite: 'bitte|freundlicherweise|doch|doch bitte|doch mal|mal',
@@ -243,11 +263,12 @@ export const de: Language = {
     assigns: 'soll|wird',
     aside:
       'wenn|welche|welcher|welches|falls|sobald|sofern|ich|wir|er|sie|es|der|die|das|unser|danach|dann|anschließend|hinterher|später|nachher|ich werde|wir werden|und dann|das heißt|d.h.|und ich|und wir',
-    fromNowOn: 'ab sofort|sofort verfügbar|sofort lieferbar|kann sofort',
+    fromNowOn:
+      'ab sofort|sofort verfügbar|sofort lieferbar|kann sofort|gleich nach|sofort nach|direkt nach|unmittelbar nach|sofort danach',
     high: 'dringend|eilig|asap|so schnell wie möglich|schnellstmöglich|sofort|umgehend|höchste priorität|hohe priorität|kritisch|eilt|priorität: hoch|sehr wichtig|unverzüglich|brandeilig|notfall|priorität hoch|schnellstens|so bald wie möglich|baldmöglichst|top-priorität|oberste priorität|zeitkritisch|hochdringend|pressiert|drängt|sehr eilig|ohne verzug|höchste dringlichkeit|auf der stelle|allerhöchste|super dringend|schleunigst|akut',
     medium:
       'mittlere priorität|normale priorität|priorität: mittel|priorität: normal|priorität mittel|mittel dringend',
-    low: 'keine eile|nicht dringend|nicht eilig|eilt nicht|niedrige priorität|geringe priorität|wenn du zeit hast|wenn sie zeit haben|wenn du mal zeit hast|bei gelegenheit|priorität: niedrig|gelegentlich|lassen sie sich zeit|lass dir zeit|hat zeit|priorität niedrig|wann immer es passt|ohne eile|kein stress|in aller ruhe|keine dringlichkeit|drängt nicht|wenn es dir passt|wenn es ihnen passt|sobald du eine minute hast|eilt überhaupt nicht|eilt gar nicht|wenn du luft hast|wenn sie luft haben|wenn du mal luft hast|irgendwann',
+    low: 'keine eile|nicht dringend|nicht eilig|eilt nicht|niedrige priorität|geringe priorität|wenn du zeit hast|wenn sie zeit haben|wenn du mal zeit hast|bei gelegenheit|priorität: niedrig|gelegentlich|lassen sie sich zeit|lass dir zeit|hat zeit|priorität niedrig|wann immer es passt|ohne eile|kein stress|in aller ruhe|keine dringlichkeit|drängt nicht|wenn es dir passt|wenn es ihnen passt|sobald du eine minute hast|eilt überhaupt nicht|eilt gar nicht|wenn du luft hast|wenn sie luft haben|wenn du mal luft hast|irgendwann|keine große eile|keine besondere eile|eilt nicht besonders',
     taskHeading:
       'aufgaben|aufgabe|to-do|todo|todos|to-dos|nächste schritte|maßnahmen|offene punkte|zu erledigen|bitte|könnten sie|könntest du|könnt ihr|kannst du|folgendes|wir brauchen|noch offen|beschlüsse und aufgaben|was zu tun ist|checkliste|arbeitsliste|aktionspunkte|arbeiten|folgende|pendenzen|erledigungen|einige dinge|ein paar dinge|bis dahin',
     otherHeading:

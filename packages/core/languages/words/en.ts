@@ -69,7 +69,7 @@ export const en: Language = {
     within:
       'within|in|within the next|over the next|in the next|inside|inside of|no more than|a period of|a deadline of',
     fromNow:
-      'from now|from today|from receipt|from the date of this|of receipt|of this letter|hence|’ time|time',
+      'from now|from today|from receipt|from the date of this|of receipt|of this letter|hence|’ time|time|from the date|from this date|of your receiving this|to do so|to reply|to respond|left',
     agoBefore: '',
     agoAfter: 'ago',
     article: 'the',
@@ -103,7 +103,7 @@ export const en: Language = {
     until: 'before|until|till|up to|within|in time for|valid until|valid till|open until',
     on: 'on|for|this|at|the|is|of|to|in|is on|are on|be',
     latest:
-      'at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great|at the very latest|at the absolute latest|by the latest',
+      'at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great|at the very latest|at the absolute latest|by the latest|is fine|will do|is soon enough|is early enough|would be fine|is ok|is okay|works for me|suffices|is enough',
     dueNoun:
       'deadline|due|due date|overdue|closing date|cut-off|cutoff|cut off|expires|expiry|payable|rsvp|target date|submission date|last day|latest date|final date|respond by|needed by|required by|wanted by|complete by|return by|time limit|last date|expiration date|closes|close|last possible date|latest possible date|last possible day|final day',
     purpose: 'to|for|in time for|ahead of|before|prior to|by|at|to have it for|need it for|needed for',
@@ -119,17 +119,17 @@ export const en: Language = {
     issue:
       'dated|of|issued|issued on|sent on|received on|from|since|date|invoice date|date of issue|created|created on|printed|as of|order date|posted on|written on|signed on|submitted on|updated|version|revision',
     absence:
-      'away|out of office|out of the office|on leave|on holiday|on vacation|absent|closed|not available|unavailable|not in the office|back on|back in the office|return on|returning on|off sick|opening hours|office hours|open daily|open from|my last day',
+      'away|out of office|out of the office|on leave|on holiday|on vacation|absent|closed|not available|unavailable|not in the office|back on|back in the office|return on|returning on|off sick|opening hours|office hours|open daily|open from|my last day|are away|am away|is away|not here|abroad|travelling',
     commit:
       'i will|i’ll|we will|we’ll|i shall|we shall|i am going to|i’m going to|we are going to|we’re going to|i can|we can|i plan to|we plan to|i intend|we intend|i expect to|we expect to|i hope to|we hope to|i aim to|we aim to|i promise|will send you|will be sent|will arrive|will be delivered|will be shipped|we are sending|i am sending|you will receive|you’ll receive|you should receive|will be back|will get back',
     future:
       'will be|will have|will then be|is going to be|are going to be|is being|are being|will take|will become',
     state:
-      'remain|remains|stay|stays|available|valid|open|on display|on show|on sale|in force|guarantee|guaranteed|warranty|runs|lasts|continues|applies|apply|out of stock|in stock|under construction|insured|covered|holds good',
+      'remain|remains|stay|stays|available|valid|open|on display|on show|on sale|in force|guarantee|guaranteed|warranty|runs|lasts|continues|applies|apply|out of stock|in stock|under construction|insured|covered|holds good|on offer|sells|sold',
     offer:
       'offer|quote|quotation|estimate|discount|voucher|code|early bird|early-bird|price|rate|proposal|invitation|reservation|option|coupon',
     coming: 'come|join|attend|invite|invited',
-    move: 'moved|moves|move|extended|postponed|shifted|pushed|pushed back|brought forward|rescheduled|delayed|deferred|make that|make it|put back|now due|new deadline|new date|new due date|correction|rather than|instead|slipped|sorry, i meant|i meant|not any more but|deadline is now|date is now|due date is now|is now due|are now due',
+    move: 'moved|moves|move|extended|postponed|shifted|pushed|pushed back|brought forward|rescheduled|delayed|deferred|make that|make it|put back|now due|new deadline|new date|new due date|correction|rather than|instead|slipped|sorry, i meant|i meant|not any more but|deadline is now|date is now|due date is now|is now due|are now due|extending|extend|postponing|postpone|moving',
     change: 'changed|change|adjusted|amended',
     instead: 'instead of|rather than|not|no longer|and not',
     lift: 'no need to do this|no need to do it|called it off|not necessary any more|not necessary anymore|no longer needed|no longer need|no longer required|no longer necessary|no need to send|no need any more|not needed any more|not needed anymore|no need to send it any more|don’t need it any more|do not need it any more|not need to send it any more|don’t need to send it any more|no need for it any more|not need it anymore|don’t need it anymore|don’t have to send it any more|disregard|please ignore my|ignore my previous|ignore the request|ignore my request|has been cancelled|is cancelled|has been withdrawn|deadline has been lifted|has already been done|already done|already taken care of|has been settled already|called off|you can forget|forget it|is withdrawn|we have withdrawn|consider it closed|case is closed|nothing to pay|nothing to do|no action is needed|no action needed|no action required|no action is required|no further action|you don’t need to do anything|you do not need to do anything|you need do nothing|nothing for you to do|nothing more to do|no reply is needed|no reply needed|no payment is due|you need not do anything|nothing is required|never mind|don’t bother|don’t need to … any more|don’t have to … any more|don’t need to … anymore|don’t have to … anymore|needn’t … any more|do not need to … any more|do not have to … any more|no longer have to|no longer need to|is no longer needed|are no longer needed',
@@ -138,6 +138,14 @@ export const en: Language = {
     please:
       'please|kindly|pls|plz|if possible|thank you|thanks|many thanks|if you can|if you could|when you can|would you please|in advance|at your convenience|if you don’t mind|also|and|then|so|just|now|again|hi|hello|ok|okay|well|but|could you|can you',
     frames: [
+      'see if you can|try to|do try to|perhaps you could|maybe you could|perhaps you can|maybe you can',
+      'would you be so kind as to|would you be kind enough to|would you be a dear and|would you be a star and|would you be good enough to|be a dear and|be an angel and|be a star and|we ask … to|we are asking … to|i’m asking … to|i am asking … to|we’d ask … to',
+      combine(
+        'it would be|it’d be|would be',
+        '…',
+        'if you|if you all',
+        'could|can|would|were able to|might|could please|managed to|were to',
+      ),
       'we recommend that you|you are advised to|we advise you to|you’re advised to|we suggest you|we suggest that you',
       'it would be good to|it is important to|it is essential to|it would be useful to|it’s time to|it is time to|it’s important to|it would be best to',
       combine(
@@ -145,7 +153,7 @@ export const en: Language = {
         'i|we',
         'ask you to|ask that you|request you to|request that you|remind you to|trouble you to|invite you to',
       ),
-      'are kindly requested to|are requested to|are asked to|are kindly asked to|is requested to|are invited to|can we|could we|shall we|we kindly request you to|we would ask that you|please|kindly|pls|could you please|could you|can you please|can you|would you please|would you|will you please|will you|would you be able to|would you be so kind as to|would you mind|are you able to|might you|could i ask you to|can i ask you to|may i ask you to|i would like to ask you to|i’d like to ask you to|i am asking you to|we ask you to|we kindly ask you to|we would ask you to|i ask you to|you are asked to|you are requested to|you are kindly requested to|we request you to|we request that you|i need you to|we need you to|i want you to|we want you to|i would like you to|i’d like you to|we would like you to|we’d like you to|you need to|you must|you should|you have to|you will need to|you’ll need to|you are required to|you ought to|don’t forget to|do not forget to|remember to|please remember to|please make sure to|please be sure to|make sure to|be sure to|make sure you|it would be great if you could|it would be good if you could|it would be helpful if you could|it would help if you could|it would be nice if you could|i would appreciate it if you could|i’d appreciate it if you could|we would appreciate it if you could|we’d appreciate it if you could|i would be grateful if you could|i’d be grateful if you could|we would be grateful if you could|we’d be grateful if you could|i was wondering if you could|i wonder if you could|grateful if you could|if you could|do you think you could|any chance you could|may i ask that you|your task is to|we have to|we need to|we must|we should|let’s|we would like to ask you to|we invite you to|reminder to|a reminder to|you may want to|would it be possible to|would it be possible for you to|is it possible to|could someone|can someone|could somebody|can somebody|someone needs to|somebody needs to|someone has to|it is necessary to|want you to|expects that you|expects you to|expect you to|we expect you to|ask that you|request that you|asks you to|asks that you',
+      'can you|are kindly requested to|are requested to|are asked to|are kindly asked to|is requested to|are invited to|can we|could we|shall we|we kindly request you to|we would ask that you|please|kindly|pls|could you please|could you|can you please|would you please|would you|will you please|will you|would you be able to|would you be so kind as to|would you mind|are you able to|might you|could i ask you to|can i ask you to|may i ask you to|i would like to ask you to|i’d like to ask you to|i am asking you to|we ask you to|we kindly ask you to|we would ask you to|i ask you to|you are asked to|you are requested to|you are kindly requested to|we request you to|we request that you|i need you to|we need you to|i want you to|we want you to|i would like you to|i’d like you to|we would like you to|we’d like you to|you need to|you must|you should|you have to|you will need to|you’ll need to|you are required to|you ought to|don’t forget to|do not forget to|remember to|please remember to|please make sure to|please be sure to|make sure to|be sure to|make sure you|it would be great if you could|it would be good if you could|it would be helpful if you could|it would help if you could|it would be nice if you could|i would appreciate it if you could|i’d appreciate it if you could|we would appreciate it if you could|we’d appreciate it if you could|i would be grateful if you could|i’d be grateful if you could|we would be grateful if you could|we’d be grateful if you could|i was wondering if you could|i wonder if you could|grateful if you could|if you could|do you think you could|any chance you could|may i ask that you|your task is to|we have to|we need to|we must|we should|let’s|we would like to ask you to|we invite you to|reminder to|a reminder to|you may want to|would it be possible to|would it be possible for you to|is it possible to|could someone|can someone|could somebody|can somebody|someone needs to|somebody needs to|someone has to|it is necessary to|want you to|expects that you|expects you to|expect you to|we expect you to|ask that you|request that you|asks you to|asks that you',
       combine(
         'could|can|would|will|might',
         'you|someone|somebody|anyone|anybody|one of you|u|you all',
@@ -208,11 +216,19 @@ export const en: Language = {
         '|receiving|getting|having|seeing',
       ),
     ].join('|'),
+    othersNeed:
+      'needs|wants|requires|asks for|is asking for|is waiting for|expects|would like|need|want|require|ask for|are asking for|are waiting for|expect',
+    unless: 'if|should',
+    whoever: 'whoever|anyone who|those who|everyone who|all who|if anyone|if someone',
+    letArrive: 'let us have|let me have',
+    can: '',
+    withoutDoing: 'unless|failing that|in the absence of',
+    auxiliary: 'is|are|be|been|being|has been|have been|has|have',
     provide: 'Send',
     passive:
       'needs to be|need to be|must be|has to be|have to be|should be|is to be|are to be|shall be|still needs to be|still need to be|still has to be|ought to be|will need to be|needs|wants to be',
     courtesy:
-      'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you',
+      'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you|speak soon|talk soon|see you soon|catch up|get well|come back soon|look forward|unsubscribe',
     generic:
       'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend',
     verbs,
@@ -222,6 +238,7 @@ export const en: Language = {
     determiners:
       'the|a|an|your|my|our|his|her|their|its|this|that|these|those|all|any|each|every|both|some|one|two|three|me|us',
     forms: '',
+    third: 'does do|goes go',
     participles:
       'sent send|made make|done do|written write|rewritten rewrite|chosen choose|brought bring|bought buy|cut cut|set set|put put|read read|paid pay|given give|taken take|held hold|kept keep|found find|sold sell|told tell|built build|met meet|shown show|drawn draw|spent spend|lent lend|left leave|laid lay|begun begin|known know|seen see|redone redo|undone undo|withdrawn withdraw|dug dig|swept sweep|hung hang|bound bind|sought seek|overseen oversee|undertaken undertake|ridden ride|shut shut|split split|spread spread|cast cast|let let|rebuilt rebuild|resent resend|repaid repay|retaken retake|dealt deal|gone go|spoken speak|thought think|got get|gotten get|run run|rerun rerun',
     compounds: false,
@@ -235,7 +252,7 @@ export const en: Language = {
       'another|another one|a new one|a new pair|new ones|one|ones|some|a few|a couple|a few of them|some of them|one of them|the rest|the others|the other|yours|mine|ours|theirs|both|all of them|any|a replacement|replacements|a second one|more|everything|this|that|these|those|it|them|the remaining ones|its',
     pronouns: 'it|this|that|them|these|those',
     reason:
-      'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|unless|before we|before i|before they|before it|after which|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks|or we|or i|or it|or you|or they|failing which|and i’ll|and we’ll|and i will|and we will',
+      'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|unless|before we|before i|before they|before it|after which|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks|or we|or i|or it|or you|or they|failing which|and i’ll|and we’ll|and i will|and we will|or the|or my|or your|or our',
     negation: "not|no|never|n't|nothing|less",
     nothing: 'nothing',
     polite: 'please|kindly|pls',
@@ -254,11 +271,12 @@ export const en: Language = {
     assigns: 'to|will|should',
     aside:
       'if|when|which|who|while|once|whereas|i|we|they|he|she|it|the|my|our|there|after that|then we|then i|then it|thereafter|later we|then the|else|or the|as otherwise|that is|i.e.|namely|and i’ll|and we’ll|and i will|and we will',
-    fromNowOn: 'effective immediately|with immediate effect|immediately after|immediately before',
+    fromNowOn:
+      'effective immediately|with immediate effect|immediately after|immediately before|right after|straight after|immediately afterwards|shortly after|straight away after',
     high: 'urgent|urgently|asap|as soon as possible|critical|top priority|high priority|priority: high|priority high|immediately|very important|time-critical|time critical|emergency|at once|right away|highest priority|without delay|most urgent|utmost importance|prio 1|straight away|pressing|high importance|extremely important|really important|super urgent|promptly|speedily|with urgency|top of the list|of the essence|immediate action|immediate attention|needs immediate|most pressing|as a matter of urgency|as a matter of priority',
     medium:
       'medium priority|normal priority|priority: medium|priority: normal|moderate priority|medium urgency|priority medium|priority normal',
-    low: 'no rush|no hurry|whenever you have a minute|whenever you have time|when you have time|when you have a minute|when you have a moment|whenever you get a chance|when you get a chance|low priority|not urgent|priority: low|priority low|take your time|no great rush|there’s no rush|at your leisure|whenever it suits|whenever suits|in your own time|if you find the time|nothing urgent|whenever convenient|when it suits you|no urgency|isn’t urgent|whenever you can|in no rush|in no hurry|whenever you find|no panic|spare hour|spare moment|spare minute|no pressure|at some point|there is no hurry|take as long as you like|not pressing|any time you like',
+    low: 'no rush|no hurry|whenever you have a minute|whenever you have time|when you have time|when you have a minute|when you have a moment|whenever you get a chance|when you get a chance|low priority|not urgent|priority: low|priority low|take your time|no great rush|there’s no rush|at your leisure|whenever it suits|whenever suits|in your own time|if you find the time|nothing urgent|whenever convenient|when it suits you|no urgency|isn’t urgent|whenever you can|in no rush|in no hurry|whenever you find|no panic|spare hour|spare moment|spare minute|no pressure|at some point|there is no hurry|take as long as you like|not pressing|any time you like|no great hurry|no particular hurry|no real hurry|no big hurry|in no great hurry|no particular rush|not in any hurry|no special hurry',
     taskHeading:
       'action items|actions|action points|to do|to-do|todo|to-dos|todos|tasks|next steps|open points|open items|please do the following|following|to be done|please|could you|can you|we need|what we need|need from you|agreed actions|follow-ups|homework|things to do|needs doing|checklist|still open|outstanding|your tasks|jobs|for you to do|a few things|some things|a couple of things|requests|deliverables',
     otherHeading:

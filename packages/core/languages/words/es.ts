@@ -63,7 +63,7 @@ export const es: Language = {
     within:
       'en un plazo de|en el plazo de|dentro de|en|en los próximos|dentro de los próximos|en un plazo máximo de|en el transcurso de|en menos de|en un máximo de|dentro de un plazo de|un plazo de|plazo de|un plazo máximo de|plazo máximo de|un máximo de',
     fromNow:
-      'a partir de hoy|a partir de la recepción|desde la recepción|a contar desde|desde hoy|tras la recepción',
+      'a partir de hoy|a partir de la recepción|desde la recepción|a contar desde|desde hoy|tras la recepción|de plazo|de tiempo|a contar de hoy|desde la fecha|contados desde hoy',
     agoBefore: 'hace',
     agoAfter: 'atrás',
     article: 'el|la|los|las',
@@ -98,7 +98,7 @@ export const es: Language = {
       'válido hasta el|válida hasta el|dentro de|previo al|previo a|antes que|para|para el|para la|hasta|hasta el',
     on: 'el|para el|del|al|este|esta|es el|es|en|a|la|de|dia|día|el día|a finales de',
     latest:
-      'a más tardar|como muy tarde|como máximo|como tarde|es la fecha límite|es el último día|o antes|es el plazo|máximo|es el límite|como muy muy tarde|a lo más tardar|lo más tarde',
+      'a más tardar|como muy tarde|como máximo|como tarde|es la fecha límite|es el último día|o antes|es el plazo|máximo|es el límite|como muy muy tarde|a lo más tardar|lo más tarde|me basta|basta|es suficiente|está bien|me vale|sería perfecto|nos basta|estaría bien',
     dueNoun:
       'cierra|cierran|fecha límite|plazo|vencimiento|vence|caduca|fecha de entrega|último día|pendiente de pago|fecha tope|entrega|vencido|confirmación|cierre de inscripciones|deadline|expira|fecha de vencimiento|límite|a entregar|pagadero|última fecha|último plazo|fecha máxima',
     purpose: 'a|para|antes de|a tiempo para|antes del|de cara a|con vistas a',
@@ -114,7 +114,7 @@ export const es: Language = {
     issue:
       'fecha|fechado|fechada|con fecha|emitido|emitida|fecha de emisión|de fecha|del|fecha de factura|creado|factura del|carta del|correo del|mensaje del|publicado|versión|expedido',
     absence:
-      'ausente|fuera de la oficina|de vacaciones|cerrado|cerrada|cerrados|no disponible|estaré de vuelta|de vuelta el|de vuelta en la oficina|horario de atención|abierto|abierta|de baja|de permiso|regreso|horario|no estaré|estaré fuera',
+      'ausente|fuera de la oficina|de vacaciones|cerrado|cerrada|cerrados|no disponible|estaré de vuelta|de vuelta el|de vuelta en la oficina|horario de atención|abierto|abierta|de baja|de permiso|regreso|horario|no estaré|estaré fuera|estamos fuera|estoy fuera|está fuera|de viaje',
     commit:
       'voy a|vamos a|le enviaré|le enviaremos|les enviaremos|te enviaré|te envío|le envío|puedo|podemos|prevemos|recibirá|recibirán|recibirás|entregaremos|estaré|estaremos|será entregado|se entregará|se enviará|les informaremos|le informaremos|volveré|le responderemos|le contestaré|te llamaré|llegaremos|pasaré|pasaremos|le llamaré',
     future: 'será|serán|estará|estarán|va a ser|van a ser|quedará|quedarán',
@@ -123,7 +123,7 @@ export const es: Language = {
     offer:
       'oferta|presupuesto|descuento|vale|código|tarifa|propuesta|opción|reserva|invitación|promoción|cotización',
     coming: 'venir|venga|ven|asistir|invitar|invitamos|invitados',
-    move: 'aplazado|aplazada|pospuesto|pospuesta|retrasado|retrasada|ampliado|ampliada|prorrogado|prorrogada|adelantado|adelantada|se amplía|se aplaza|nueva fecha|nuevo plazo|corrección|mejor|en lugar|finalmente|ahora es|se traslada|trasladado|quería decir|se pospone|se retrasa|pasa del|pasa al|se adelanta|mejor el',
+    move: 'aplazado|aplazada|pospuesto|pospuesta|retrasado|retrasada|ampliado|ampliada|prorrogado|prorrogada|adelantado|adelantada|se amplía|se aplaza|nueva fecha|nuevo plazo|corrección|mejor|en lugar|finalmente|ahora es|se traslada|trasladado|quería decir|se pospone|se retrasa|pasa del|pasa al|se adelanta|mejor el|ampliamos|prorrogamos|aplazamos|posponemos|prorroga',
     change: 'cambiado|cambiada|cambia|cambió|modificado|modificada',
     instead: 'en lugar de|en lugar del|en vez de|en vez del|y no|no el|no para el|y no el',
     lift: 'ya no es necesario|ya no hace falta|ya no necesitamos|ya no necesito|no es necesario que|no hace falta que|ya no se necesita|cancelado|cancelada|queda cancelado|queda anulado|anulado|ignore|ignora|ignoren|sin efecto|ya está hecho|ya está resuelto|ya no se requiere|ya no tiene que|ya no tienes que|ya no tienen que|ya no es preciso|queda sin efecto|no lo envíe|ya no hay que|no tiene que hacer nada|no tienes que hacer nada|no tienen que hacer nada|no es necesario hacer nada|no hay que hacer nada|no debe hacer nada|nada que pagar|ninguna acción|deja lo del|ya no tenéis que|ya no es necesaria|ya no son necesarios|ya no hacen falta',
@@ -132,9 +132,19 @@ export const es: Language = {
     please:
       'por favor|porfa|gracias|si es posible|muchas gracias|también|además|y|luego|entonces|por favor,|si puede|si puedes|de antemano|amablemente',
     frames: [
+      'a ver si puedes|a ver si puede|a ver si algún día puedes|mira si puedes|a ver si',
+      'me harías el favor de|nos harías el favor de|me haría el favor de|nos haría el favor de|nos hacéis el favor de|hacednos el favor de|necesitamos que … nos|pedimos que',
+      combine('serías|sería|serían|seríais', 'tan|tan', 'amable|amables|gentil|gentiles|bueno|buena', 'de'),
+      combine(
+        'es|sería|resulta',
+        'urgente|importante|necesario|imprescindible|indispensable|esencial|fundamental',
+        'que',
+        '|nos|me|usted|usted nos',
+      ),
+      combine('sería|estaría|nos sería|me sería', '…', 'si', 'pudiera|pudieras|pudieran|pudierais'),
       'se aconseja|se recomienda|se invita a|recomendamos|aconsejamos',
       'sería necesario|sería preciso|será necesario|será preciso|haría falta|hará falta|sería conveniente|sería bueno|convendría|convendrá|importa',
-      'se ruega a … que|rogamos a … que|pedimos a … que|se pide a … que|podemos|podríamos|le agradeceré que|sírvase|sírvanse|le importaría|haga favor de|por favor|podría por favor|podría usted|podría|podrían|podrías por favor|podrías|puede por favor|puede usted|puede|pueden|puedes|puedes por favor|le ruego que|les ruego que|le rogamos que|les rogamos que|rogamos que|ruego que|rogamos|le pido que|les pido que|te pido que|le pedimos que|les pedimos que|se ruega|se solicita|se le solicita|se les solicita|solicitamos que|le solicitamos que|les solicitamos que|necesito que|necesitamos que|quiero que|quisiera que|me gustaría que|nos gustaría que|agradecería que|agradeceríamos que|le agradecería que|le agradeceríamos que|les agradecería que|les agradeceríamos que|te agradecería que|agradecemos|debe|deben|debes|debemos|tiene que|tienen que|tienes que|tenemos que|hay que|habría que|hace falta|es necesario|recuerde|recuerda|recuerden|no olvide|no olvides|no olviden|sería posible|es posible|sería tan amable de|serían tan amables de|haga el favor de|hagan el favor de|haz el favor de|favor de|favor|asegúrese de|asegúrate de|asegúrense de|acuérdate de|acuérdese de|le importaría|te importaría|alguien puede|alguien podría|quisiera pedirle que|quisiera pedirte que|quería pedirle que|quería pedirte que|le invitamos a|les invitamos a|es importante',
+      'se ruega a … que|rogamos a … que|pedimos a … que|se pide a … que|podemos|podríamos|le agradeceré que|sírvase|sírvanse|le importaría|haga favor de|por favor|podría por favor|podrías por favor|puede por favor|puedes por favor|le ruego que|les ruego que|le rogamos que|les rogamos que|rogamos que|ruego que|rogamos|le pido que|les pido que|te pido que|le pedimos que|les pedimos que|se ruega|se solicita|se le solicita|se les solicita|solicitamos que|le solicitamos que|les solicitamos que|necesito que|necesitamos que|quiero que|quisiera que|me gustaría que|nos gustaría que|agradecería que|agradeceríamos que|le agradecería que|le agradeceríamos que|les agradecería que|les agradeceríamos que|te agradecería que|agradecemos|debe|deben|debes|debemos|tiene que|tienen que|tienes que|tenemos que|hay que|habría que|hace falta|es necesario|recuerde|recuerda|recuerden|no olvide|no olvides|no olviden|sería posible|es posible|sería tan amable de|serían tan amables de|haga el favor de|hagan el favor de|haz el favor de|favor de|favor|asegúrese de|asegúrate de|asegúrense de|acuérdate de|acuérdese de|le importaría|te importaría|alguien puede|alguien podría|quisiera pedirle que|quisiera pedirte que|quería pedirle que|quería pedirte que|le invitamos a|les invitamos a|es importante',
       combine(
         '|le|les|te|os',
         'ruego|rogamos|pido|pedimos|solicito|solicitamos|agradezco|agradecemos|agradecería|agradeceríamos|agradeceré|agradeceremos|invito a|invitamos a|recuerdo|recordamos|recuerdo que|recordamos que|animo a|animamos a|encarezco|aconsejamos|pediría|pediríamos|rogaría|rogaríamos',
@@ -147,7 +157,7 @@ export const es: Language = {
         'usted|ustedes|tú|por favor|alguien|vosotros',
       ),
       combine('|le|les|te|os', 'importa|importaría|molesta|molestaría|apetece|apetecería|parece bien'),
-      'podríais|podéis|querría|querrías|quieres|te animas a|se anima a|os animáis a|te atreves a|te encargas de|se encarga de|os encargáis de|tienes tiempo de|tiene tiempo de|queda pendiente|queda por|quedan por|solo queda|resta|habrá que|habría que|convendría|conviene|es preciso|es imprescindible|deberá|deberán|deberás|debería|deberían|deberías|deberíamos|haced el favor de|hacednos el favor de|hágannos el favor de|tenga a bien|tengan a bien|tenga la amabilidad de|tengan la amabilidad de|ten la amabilidad de|ten la bondad de|sea tan amable de|sean tan amables de|recuerden que deben|recordad|no olvidéis|acordaos de|acuérdense de|procure|procuren|procura|asegúrense de|habéis de|ha de|han de|necesitaría que|necesitaríamos que|haría falta que|es necesario que|sería bueno que|convendría que|me vendría bien que|nos vendría bien que',
+      'te animas a|se anima a|os animáis a|te atreves a|te encargas de|se encarga de|os encargáis de|tienes tiempo de|tiene tiempo de|queda pendiente|queda por|quedan por|solo queda|resta|habrá que|habría que|convendría|conviene|es preciso|es imprescindible|deberá|deberán|deberás|debería|deberían|deberías|deberíamos|haced el favor de|hacednos el favor de|hágannos el favor de|tenga a bien|tengan a bien|tenga la amabilidad de|tengan la amabilidad de|ten la amabilidad de|ten la bondad de|sea tan amable de|sean tan amables de|recuerden que deben|recordad|no olvidéis|acordaos de|acuérdense de|procure|procuren|procura|asegúrense de|habéis de|ha de|han de|necesitaría que|necesitaríamos que|haría falta que|es necesario que|sería bueno que|convendría que|me vendría bien que|nos vendría bien que',
       'pase a|pasa a|pasen a|pasad a|venga a|ven a|vengan a|venid a|vaya a|ve a|vayan a',
     ].join('|'),
     self: 'tengo que|debo|he de',
@@ -174,11 +184,20 @@ export const es: Language = {
       ),
       'contamos con|cuento con|faltan|me faltan|nos faltan|me falta',
     ].join('|'),
+    othersNeed:
+      'necesita|necesitan|pide|piden|solicita|solicitan|requiere|requieren|espera|esperan|exige|exigen|quiere|quieren',
+    unless: 'si',
+    whoever: 'quien|quienes|los que|las que|quien quiera|las personas que',
+    letArrive:
+      'hacer llegar|hiciera llegar|hiciese llegar|hicieran llegar|haga llegar|hagan llegar|haz llegar|hagas llegar|hacernos llegar|hacerme llegar',
+    can: 'puede|pueden|puedes|podéis|podría|podrían|podrías|podríais|querría|querrías|quieres|puede usted|podría usted',
+    withoutDoing: 'de no|salvo que|en caso de no|caso de no|a menos que',
+    auxiliary: 'es|son|sea|sean|está|están|ha sido|han sido|fuera|fueran|ser',
     provide: 'Enviar',
     passive:
       'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser|ha de|han de|habrá de|habrán de|deberá|deberán',
     courtesy:
-      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas',
+      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos',
     generic:
       'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver',
     verbs,
@@ -189,7 +208,8 @@ export const es: Language = {
     determiners:
       'el|la|los|las|un|una|unos|unas|mi|mis|tu|tus|su|sus|nuestro|nuestra|nuestros|nuestras|este|esta|estos|estas|ese|esa|todos|todas|todo|toda|cada|dos|tres|nos|me|al',
     forms:
-      'haga hacer|haz hacer|hagan hacer|hagas hacer|diga decir|digan decir|digas decir|di decir|ponga poner|pon poner|pongan poner|pongas poner|proponga proponer|propongan proponer|disponga disponer|reponga reponer|venga venir|ven venir|vengan venir|traiga traer|traigan traer|traigas traer|tenga tener|ten tener|mantenga mantener|mantén mantener|mantengan mantener|obtenga obtener|salga salir|esté estar|estén estar|dé dar|den dar|des dar|vea ver|vean ver|veas ver|oiga oír|vaya ir|sepa saber|dime decir|dinos decir|dile decir|diles decir|dame dar|danos dar|dale dar|hazme hacer|haznos hacer|hazlo hacer|hazla hacer|ponme poner|ponlo poner|ponla poner|ponnos poner|tenme tener|dadme dar|decidme decir|decidnos decir',
+      'haga hacer|haz hacer|hagan hacer|hagas hacer|diga decir|digan decir|digas decir|di decir|ponga poner|pon poner|pongan poner|pongas poner|proponga proponer|propongan proponer|disponga disponer|reponga reponer|venga venir|ven venir|vengan venir|traiga traer|traigan traer|traigas traer|tenga tener|ten tener|mantenga mantener|mantén mantener|mantengan mantener|obtenga obtener|salga salir|esté estar|estén estar|dé dar|den dar|des dar|vea ver|vean ver|veas ver|oiga oír|vaya ir|sepa saber|dime decir|dinos decir|dile decir|diles decir|dame dar|danos dar|dale dar|hazme hacer|haznos hacer|hazlo hacer|hazla hacer|ponme poner|ponlo poner|ponla poner|ponnos poner|tenme tener|dadme dar|decidme decir|decidnos decir|hiciera hacer|hiciese hacer|trajera traer',
+    third: 'hace hacer|dice decir|pone poner|propone proponer|trae traer|tiene tener|obtiene obtener',
     participles:
       'hecho hacer|hecha hacer|escrito escribir|escrita escribir|puesto poner|devuelto devolver|devuelta devolver|devueltos devolver|devueltas devolver|resuelto resolver|resuelta resolver|abierto abrir|cubierto cubrir|visto ver|impreso imprimir|impresa imprimir|inscrito inscribir|suscrito suscribir|suscrita suscribir',
     compounds: false,
@@ -203,7 +223,7 @@ export const es: Language = {
       'otro|otra|otros|otras|uno nuevo|una nueva|unos nuevos|unas nuevas|algunos|algunas|unos cuantos|unas cuantas|el tuyo|la tuya|los tuyos|el suyo|la suya|los suyos|el resto|todo|todos|eso|esto|ello|ambos|un recambio|uno|una|la vuestra|los demás',
     pronouns: 'lo|la|los|las|esto|eso',
     reason:
-      'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así|después de eso|o no|y te los|y se los|y te lo',
+      'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así|después de eso|o no|y te los|y se los|y te lo|si no,',
     negation: 'no|nunca|nada',
     nothing: 'nada',
     polite: 'por favor|porfa',
@@ -218,15 +238,15 @@ export const es: Language = {
     you: '',
     doForMe:
       'me|nos|¿me|¿nos|tú me|¿le|¿les|le|les|se lo|se la|se los|se las|me lo|me la|me los|me las|nos lo|nos la|os lo|lo|la|los|las',
-    beforeOrder: '',
+    beforeOrder: 'que lo|que la|que los|que las|que nos|que me|que',
     and: 'y|e',
     assigns: 'debe|va a',
     aside:
       'si|cuando|quien|yo|nosotros|el|la|ya|nos|luego|después|y así|pues|es decir|o sea|esto es|y te|y le',
-    fromNowOn: 'con efecto inmediato|inmediatamente después',
+    fromNowOn: 'con efecto inmediato|inmediatamente después|justo después|nada más terminar|al terminar',
     high: 'urgente|urgentes|urgentemente|con urgencia|lo antes posible|cuanto antes|asap|crítico|prioridad alta|alta prioridad|inmediatamente|de inmediato|muy importante|máxima prioridad|prioridad: alta|a la mayor brevedad|con carácter urgente|urge|urgencia|máxima urgencia|lo más pronto posible|a la mayor brevedad posible|corre prisa|es prioritario|prioritario|prioritaria|con la mayor brevedad|con la máxima urgencia|apremia|con premura|cuanto antes mejor|sin demora|inaplazable|urgentísimo|urgentísima',
     medium: 'prioridad media|prioridad normal|prioridad: media|prioridad: normal|media prioridad',
-    low: 'sin prisa|no hay prisa|no corre prisa|no es urgente|cuando tenga tiempo|cuando tengas tiempo|cuando puedas|cuando pueda|baja prioridad|prioridad baja|tómese su tiempo|tómate tu tiempo|prioridad: baja|nada urgente|sin urgencia|no urge|cuando tengas un momento|cuando tenga un momento|cuando tengas un rato|no es nada urgente|cuando te venga bien|cuando le venga bien|ninguna prisa|no corre ninguna prisa|no urgente',
+    low: 'sin prisa|no hay prisa|no corre prisa|no es urgente|cuando tenga tiempo|cuando tengas tiempo|cuando puedas|cuando pueda|baja prioridad|prioridad baja|tómese su tiempo|tómate tu tiempo|prioridad: baja|nada urgente|sin urgencia|no urge|cuando tengas un momento|cuando tenga un momento|cuando tengas un rato|no es nada urgente|cuando te venga bien|cuando le venga bien|ninguna prisa|no corre ninguna prisa|no urgente|ninguna urgencia|no tiene prisa|no me corre prisa',
     taskHeading:
       'tareas|tarea|acciones|por hacer|pendientes|próximos pasos|puntos pendientes|por favor|podría|podrías|podrían|necesitamos que|hay que|lo siguiente|lista de tareas|qué hacer|acuerdos|compromisos|siguientes|necesitamos|cosas por hacer|plan de acción|te pido|le pido|queda pendiente|pasos a seguir|unas cosas',
     otherHeading:

@@ -61,7 +61,7 @@ export const fr: Language = {
     within:
       'sous|dans les|dans un délai de|d’ici|dans|en|sous un délai de|dans un délai maximum de|au plus tard dans|d’ici à|avant|dans le délai de|un délai de|délai de|le délai de',
     fromNow:
-      'à compter d’aujourd’hui|à compter de ce jour|à compter de la réception|à réception|après réception|à compter de la date',
+      'à compter d’aujourd’hui|à compter de ce jour|à compter de la réception|à réception|après réception|à compter de la date|à partir d’aujourd’hui|de temps|dès réception',
     agoBefore: 'il y a|voici',
     agoAfter: '',
     article: 'le|la|l’|les',
@@ -94,7 +94,7 @@ export const fr: Language = {
     until: 'dans un délai de|valable jusqu’au|valable jusqu’à|dans les|pour|pour le|jusqu’au|jusqu’à',
     on: 'le|pour le|du|au|ce|cette|est le|est|en|à|la|de|dans|courant|fin|vers le',
     latest:
-      'au plus tard|dernier délai|délai de rigueur|maximum|est la date limite|au maximum|ou avant|grand maximum|sans faute',
+      'au plus tard|dernier délai|délai de rigueur|maximum|est la date limite|au maximum|ou avant|grand maximum|suffit|c’est parfait|conviendrait|ira très bien|me convient|convient|serait parfait|sera parfait|c’est bien',
     dueNoun:
       'ferme|ferment|clôture|clôturent|date limite|échéance|délai|dernier délai|date butoir|payable|à payer|en retard|expire|clôture|rsvp|date de remise|dernier jour|à rendre|à remettre|date d’échéance|deadline|limite|date de fin|réponse souhaitée|arrive à échéance|dernière date|date ultime|dernier moment',
     purpose: 'à|au|pour|avant|à temps pour|en vue de|en prévision de',
@@ -110,7 +110,7 @@ export const fr: Language = {
     issue:
       'daté|daté du|datée du|émis le|émise le|du|en date du|date de facture|créé le|fait le|établi le|courrier du|facture du|mail du|message du|publié le|version',
     absence:
-      'absent|absente|en congé|en congés|en vacances|fermé|fermés|fermée|indisponible|serai de retour|de retour le|de retour au bureau|hors du bureau|horaires d’ouverture|ouvert|ouverts|en déplacement|injoignable|joignable',
+      'absent|absente|en congé|en congés|en vacances|fermé|fermés|fermée|indisponible|serai de retour|de retour le|de retour au bureau|hors du bureau|horaires d’ouverture|ouvert|ouverts|en déplacement|injoignable|joignable|sommes absents|en voyage|pas là|absents',
     commit:
       'je vais|nous allons|je vous envoie|nous vous envoyons|je vous enverrai|nous vous enverrons|nous enverrons|je reviens|nous reviendrons|je reviendrai|je peux|nous pouvons|je prévois|nous prévoyons|vous recevrez|vous allez recevoir|tu recevras|nous livrerons|je serai|nous serons|sera livré|sera livrée|seront livrés|sera expédié|je passerai|nous passerons|nous vous livrerons|je te|je vous tiendrai',
     future: 'sera|seront|va être|vont être|seront tous',
@@ -118,7 +118,7 @@ export const fr: Language = {
       'reste|restent|restera|resteront|disponible|disponibles|indisponible|valable|valables|valide|valides|dure|durera|garantie|garanti|consultable|consultables|exposé|exposée|exposés|en vente|en vigueur|couvert|assuré|visible|visibles|se poursuit|s’applique|accessible',
     offer: 'offre|devis|remise|réduction|bon|code|tarif|proposition|option|réservation|invitation|promotion',
     coming: 'venir|venez|viens|participer|invité|invités|invitons',
-    move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum|passe du|passe au',
+    move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum|passe du|passe au|prolongeons|prolonge|reportons|repoussons|décalons|repousse',
     change: 'modifié|modifiée|changé|changée',
     instead: 'au lieu de|au lieu du|et non|plutôt que|pas le|et pas|non pas|et non le|et non pas',
     lift: 'plus besoin de le faire|laisse tomber|plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine|vous n’avez rien à faire|tu n’as rien à faire|rien à faire|aucune action|rien à régler|rien à payer|aucune démarche|ne t’occupe plus|ne vous occupez plus|pas besoin de répondre|n’avez plus à|n’as plus à|n’avons plus à|plus à vous|plus besoin que',
@@ -127,9 +127,27 @@ export const fr: Language = {
     please:
       's’il vous plaît|s’il te plaît|svp|stp|merci|si possible|merci d’avance|également|aussi|et|puis|donc|alors|par avance|s’il vous plait|merci beaucoup',
     frames: [
+      'essaie de|essayez de|tâche de|tâchez de|vois si tu peux|voyez si vous pouvez|essaie d’|essayez d’',
+      'demandons à … de|demande à … de|nous prions … de bien vouloir|prions … de|il est urgent de|il est indispensable de|seriez-vous assez aimable pour|serais-tu assez gentil pour|serais-tu assez gentille pour|me feriez-vous le plaisir de|tu me ferais plaisir de|me rendrais-tu le service de',
+      combine(
+        'il est|il serait|il devient',
+        'urgent|indispensable|essentiel|important|nécessaire|impératif',
+        'que vous|que tu|que vous nous|que tu nous',
+      ),
+      combine(
+        'aurais-tu|auriez-vous|tu aurais|vous auriez',
+        'la gentillesse|l’amabilité|l’obligeance|la bonté|le temps|la possibilité',
+        'de|d’',
+      ),
+      combine(
+        'ce serait|ça serait|il serait|cela serait',
+        '…',
+        'si',
+        'vous pouviez|tu pouvais|vous pourriez',
+      ),
       "il est conseillé de|il est recommandé de|il est conseillé d'|nous conseillons de|nous recommandons de",
       'il serait bon de|il serait utile de|il conviendrait de|il sera nécessaire de|il serait nécessaire de|il est temps de|il serait temps de|il serait bon d’|il importe de',
-      'sont invités à|sont priés de|est prié de|sont invitées à|merci aussi de|merci aussi d’|merci également de|merci également d’|nous prions … de|pouvons-nous|pourrait-on|peut-on|je vous saurais gré de|nous vous saurions gré de|je vous serais reconnaissant de|je vous serais reconnaissante de|vous voudrez bien|tu voudras bien|merci de bien vouloir|merci de|merci d’|veuillez|veuillez bien|pourriez-vous s’il vous plaît|pourriez-vous|pouvez-vous s’il vous plaît|pouvez-vous|peux-tu s’il te plaît|peux-tu|pourrais-tu|tu pourrais|vous pourriez|je vous prie de bien vouloir|je vous prie de|nous vous prions de bien vouloir|nous vous prions de|je vous demande de|nous vous demandons de|je te demande de|je vous remercie de bien vouloir|je vous remercie de|nous vous remercions de bien vouloir|nous vous remercions de|je te remercie de|prière de|vous êtes priés de|vous êtes prié de|vous êtes invités à|nous vous invitons à|il faut|il faudrait|il faudra|il convient de|vous devez|tu dois|vous devrez|nous devons|on doit|il est nécessaire de|il est important de|n’oubliez pas de|n’oublie pas de|pensez à|pense à|auriez-vous l’amabilité de|auriez-vous la gentillesse de|serait-il possible de|est-il possible de|est-ce que vous pouvez|est-ce que vous pourriez|est-ce que tu peux|est-ce que tu pourrais|j’aimerais que vous|nous aimerions que vous|je voudrais que vous|je souhaiterais que vous|il serait bien de|ayez l’amabilité de|auriez-vous l’obligeance de|j’ai besoin que vous|j’ai besoin que tu|assurez-vous de|assure-toi de|vous serait-il possible de|te serait-il possible de|quelqu’un peut|quelqu’un pourrait|reste à',
+      'sont invités à|sont priés de|est prié de|sont invitées à|merci aussi de|merci aussi d’|merci également de|merci également d’|nous prions … de|pouvons-nous|pourrait-on|peut-on|je vous saurais gré de|nous vous saurions gré de|je vous serais reconnaissant de|je vous serais reconnaissante de|vous voudrez bien|tu voudras bien|merci de bien vouloir|merci de|merci d’|veuillez|veuillez bien|pourriez-vous s’il vous plaît|pourriez-vous|pouvez-vous s’il vous plaît|pouvez-vous|peux-tu s’il te plaît|peux-tu|pourrais-tu|je vous prie de bien vouloir|je vous prie de|nous vous prions de bien vouloir|nous vous prions de|je vous demande de|nous vous demandons de|je te demande de|je vous remercie de bien vouloir|je vous remercie de|nous vous remercions de bien vouloir|nous vous remercions de|je te remercie de|prière de|vous êtes priés de|vous êtes prié de|vous êtes invités à|nous vous invitons à|il faut|il faudrait|il faudra|il convient de|vous devez|tu dois|vous devrez|nous devons|on doit|il est nécessaire de|il est important de|n’oubliez pas de|n’oublie pas de|pensez à|pense à|auriez-vous l’amabilité de|auriez-vous la gentillesse de|serait-il possible de|est-il possible de|est-ce que vous pouvez|est-ce que vous pourriez|est-ce que tu peux|est-ce que tu pourrais|j’aimerais que vous|nous aimerions que vous|je voudrais que vous|je souhaiterais que vous|il serait bien de|ayez l’amabilité de|auriez-vous l’obligeance de|j’ai besoin que vous|j’ai besoin que tu|assurez-vous de|assure-toi de|vous serait-il possible de|te serait-il possible de|quelqu’un peut|quelqu’un pourrait|reste à',
       combine(
         'pourriez-vous|pourrais-tu|pouvez-vous|peux-tu|voudriez-vous|voudrais-tu|voulez-vous|veux-tu|sauriez-vous|pourrait-on|peut-on|pourrions-nous|est-ce que vous pouvez|est-ce que tu peux|est-ce que vous pourriez|est-ce que tu pourrais|tu pourrais|vous pourriez|tu veux bien|vous voulez bien|tu voudrais bien|vous voudrez bien|tu voudras bien|acceptez-vous de|acceptez de',
         '|s’il vous plaît|s’il te plaît|svp|stp|également|aussi|donc|bien|peut-être|éventuellement',
@@ -179,11 +197,19 @@ export const fr: Language = {
       ),
       combine('dans l’attente|en attente|nous restons dans l’attente', 'de|du|des'),
     ].join('|'),
+    othersNeed:
+      'a besoin de|ont besoin de|demande|demandent|souhaite recevoir|souhaitent recevoir|attend|attendent|exige|exigent|réclame|réclament|veut|veulent|souhaite|souhaitent',
+    unless: 'si',
+    whoever: 'qui|ceux qui|celles qui|celui qui|les personnes qui|tous ceux qui',
+    letArrive: 'faire parvenir|fasse parvenir|fassiez parvenir|faites parvenir|faire avoir|faire suivre',
+    can: 'vous pouvez|tu peux|tu pourrais|vous pourriez',
+    withoutDoing: 'à moins que|faute de|à défaut de',
+    auxiliary: 'est|sont|soit|soient|sera|seront|a été|ont été|aura été|être',
     provide: 'Envoyer',
     passive:
       'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être',
     courtesy:
-      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des',
+      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt',
     generic:
       'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper',
     verbs,
@@ -194,7 +220,9 @@ export const fr: Language = {
     determiners:
       "le|la|les|l'|un|une|des|du|mon|ma|mes|ton|ta|tes|son|sa|ses|notre|nos|votre|vos|leur|leurs|ce|cet|cette|ces|tous|toutes|tout|toute|chaque|deux|trois|moi|nous|lui|me",
     forms:
-      'lisez lire|lis lire|relisez relire|relis relire|mets mettre|transmets transmettre|remets remettre|soumets soumettre|permets permettre|faites faire|fais faire|fasse faire|fassiez faire|refaites refaire|dites dire|dis dire|disiez dire|écrivez écrire|écris écrire|écriviez écrire|inscrivez inscrire|inscris inscrire|décrivez décrire|décris décrire|réécrivez réécrire|prenez prendre|prends prendre|preniez prendre|reprenez reprendre|reprends reprendre|repreniez reprendre|venez venir|viens venir|veniez venir|revenez revenir|prévenez prévenir|préviens prévenir|tenez tenir|tiens tenir|retenez retenir|obtenez obtenir|maintenez maintenir|traduisez traduire|traduis traduire|conduisez conduire|produisez produire|réduisez réduire|joignez joindre|joins joindre|rejoignez rejoindre|voyez voir|vois voir|revoyez revoir|revois revoir|prévoyez prévoir|prévois prévoir|recevez recevoir|buvez boire|éteignez éteindre|éteins éteindre|repeignez repeindre|restreignez restreindre|peignez peindre|résolvez résoudre|ouvre ouvrir|couvre couvrir|offre offrir|recueille recueillir|sers servir|pars partir|sors sortir|élisez élire|soyez être|sois être',
+      'lisez lire|lis lire|relisez relire|relis relire|mets mettre|transmets transmettre|remets remettre|soumets soumettre|permets permettre|faites faire|fais faire|fasse faire|fassiez faire|refaites refaire|dites dire|dis dire|disiez dire|écrivez écrire|écris écrire|écriviez écrire|inscrivez inscrire|inscris inscrire|décrivez décrire|décris décrire|réécrivez réécrire|prenez prendre|prends prendre|preniez prendre|reprenez reprendre|reprends reprendre|repreniez reprendre|venez venir|viens venir|veniez venir|revenez revenir|prévenez prévenir|préviens prévenir|tenez tenir|tiens tenir|retenez retenir|obtenez obtenir|maintenez maintenir|traduisez traduire|traduis traduire|conduisez conduire|produisez produire|réduisez réduire|joignez joindre|joins joindre|rejoignez rejoindre|voyez voir|vois voir|revoyez revoir|revois revoir|prévoyez prévoir|prévois prévoir|recevez recevoir|buvez boire|éteignez éteindre|éteins éteindre|repeignez repeindre|restreignez restreindre|peignez peindre|résolvez résoudre|couvre couvrir|recueille recueillir|sers servir|pars partir|sors sortir|élisez élire|soyez être|sois être',
+    third:
+      'met mettre|transmet transmettre|remet remettre|soumet soumettre|fait faire|dit dire|écrit écrire|inscrit inscrire|lit lire|relit relire|prend prendre|reprend reprendre|tient tenir|voit voir|revoit revoir|envoie envoyer|prévoit prévoir|traduit traduire|produit produire|réduit réduire|rejoint rejoindre|prévient prévenir|obtient obtenir|ouvre ouvrir|offre offrir',
     participles:
       'mis mettre|remis remettre|transmis transmettre|soumis soumettre|permis permettre|fait faire|faite faire|faits faire|faites faire|rempli remplir|remplie remplir|pris prendre|prise prendre|lu lire|relu relire|relue relire|écrit écrire|traduit traduire|joint joindre|jointe joindre|ouvert ouvrir|rendu rendre|rendue rendre|vu voir|revu revoir|reçu recevoir|inscrit inscrire|inscrite inscrire|souscrit souscrire|produit produire|produite produire|remise remettre|transmise transmettre|soumise soumettre|traduite traduire|écrite écrire',
     compounds: false,
@@ -208,7 +236,7 @@ export const fr: Language = {
       'un autre|une autre|d’autres|un nouveau|une nouvelle|de nouveaux|de nouvelles|le vôtre|la vôtre|les vôtres|le tien|la tienne|les tiens|les tiennes|quelques-uns|quelques-unes|une dizaine|une douzaine|une vingtaine|le reste|tout|ça|cela|ceci|celui-ci|celle-ci|un remplacement|deux|trois|les deux',
     pronouns: 'le|la|les|l’|cela|ça|ceci',
     reason:
-      'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|sauf si|avant que|dès que|ce qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut|après quoi|ou nous|ou je|autrement|à défaut de quoi|passé ce délai|et je vous|et nous vous',
+      'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|sauf si|avant que|dès que|ce qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut|après quoi|ou nous|ou je|autrement|à défaut de quoi|passé ce délai|et je vous|et nous vous|sans quoi',
     negation: 'ne|pas|non|jamais|rien',
     nothing: 'rien',
     polite: 's’il vous plaît|s’il te plaît|svp|stp',
@@ -223,12 +251,13 @@ export const fr: Language = {
     you: '',
     doForMe:
       'tu|vous|tu me|tu m’|tu nous|vous me|vous m’|vous nous|tu lui|vous lui|tu leur|tu l’|vous l’|tu le|tu la|tu les|vous le|vous la|vous les|tu me le|tu me la|tu nous le',
-    beforeOrder: '',
+    beforeOrder: 'qu’il le|qu’il la|qu’il',
     and: 'et',
     assigns: 'doit|va',
     aside:
       'si|quand|qui|lorsque|je|nous|j’ai|il|elle|ils|on|le|la|après|ensuite|puis nous|passé cette date|soit|c’est-à-dire|à savoir|et je|et nous',
-    fromNowOn: 'dès à présent|avec effet immédiat|immédiatement après',
+    fromNowOn:
+      'dès à présent|avec effet immédiat|immédiatement après|juste après|aussitôt après|tout de suite après',
     high: 'urgent|urgente|urgents|en urgence|d’urgence|dès que possible|au plus vite|asap|critique|priorité haute|haute priorité|immédiatement|très important|priorité absolue|le plus rapidement possible|le plus vite possible|dans les plus brefs délais|sans délai|priorité : haute|prioritaire|urgence|aussi vite que possible|le plus tôt possible|sans tarder|toute urgence|très urgent|impérativement urgent|primordial|capital|au plus tôt|dans les meilleurs délais|illico|immédiat|immédiate|vital',
     medium: 'priorité moyenne|priorité normale|priorité : moyenne|priorité : normale|moyenne priorité',
     low: 'pas urgent|pas d’urgence|rien d’urgent|aucune urgence|quand vous aurez le temps|quand tu auras le temps|quand vous avez le temps|quand tu as le temps|quand tu peux|quand vous pouvez|priorité basse|faible priorité|priorité faible|basse priorité|prenez votre temps|prends ton temps|priorité : basse|à l’occasion|sans urgence|pas pressé|ne presse pas|rien ne presse|quand tu auras un moment|quand vous aurez un moment|quand tu as une minute|quand vous avez une minute|non urgent|à temps perdu|ce n’est pas pressé',

@@ -62,7 +62,7 @@ export const it: Language = {
     within:
       'entro|entro e non oltre|nel giro di|tra|fra|in|nei prossimi|nelle prossime|entro i prossimi|entro un massimo di|entro il termine di|nell’arco di|un termine di|il termine di',
     fromNow:
-      'da oggi|dalla ricezione|dal ricevimento|a partire da oggi|dalla data|dal ricevimento della presente',
+      'da oggi|dalla ricezione|dal ricevimento|a partire da oggi|dalla data|dal ricevimento della presente|di tempo|dalla presente',
     agoBefore: '',
     agoAfter: 'fa',
     article: 'il|lo|la|l’|i|gli|le',
@@ -96,7 +96,7 @@ export const it: Language = {
     until: 'valido fino al|valida fino al|fino a|prima che|per|per il|fino al',
     on: 'il|per il|del|al|questo|questa|è il|è|in|a|la|di|giorno|alle|lo|dal|l’',
     latest:
-      'al più tardi|al massimo|come termine ultimo|è la scadenza|è il termine|è l’ultimo giorno|o prima|improrogabilmente|tassativamente|massimo|senza fallo',
+      'al più tardi|al massimo|come termine ultimo|è la scadenza|è il termine|è l’ultimo giorno|o prima|improrogabilmente|massimo|basta|va bene|è sufficiente|sarebbe perfetto|andrebbe bene|va benissimo',
     dueNoun:
       'chiude|chiudono|scadenza|scade|termine|termine ultimo|data limite|data di scadenza|ultimo giorno|da pagare|scaduto|scaduta|chiusura|consegna|deadline|entro|data di consegna|pagamento entro|limite|in scadenza|termine di consegna|ultima data|data ultima',
     purpose: 'a|alla|al|per|prima di|in tempo per|prima della|prima del|in vista di|in vista della',
@@ -112,7 +112,7 @@ export const it: Language = {
     issue:
       'data|datato|datata|in data|emesso|emessa|emesso il|emessa il|data di emissione|del|data fattura|creato il|fattura del|lettera del|mail del|messaggio del|pubblicato|versione|redatto',
     absence:
-      'assente|fuori ufficio|in ferie|in vacanza|chiuso|chiusa|chiusi|non disponibile|sarò di ritorno|di ritorno il|orari di apertura|orario|aperto|aperta|aperti|in malattia|in permesso|rientro|rientrerò|non sarò|sarò fuori|torno',
+      'assente|fuori ufficio|in ferie|in vacanza|chiuso|chiusa|chiusi|non disponibile|sarò di ritorno|di ritorno il|orari di apertura|orario|aperto|aperta|aperti|in malattia|in permesso|rientro|rientrerò|non sarò|sarò fuori|torno|siamo via|sono via|è via|in viaggio|fuori città',
     commit:
       'vi invierò|le invierò|ti invierò|invierò|vi invieremo|le invieremo|invieremo|posso|possiamo|prevediamo|riceverà|riceverete|riceverai|consegneremo|sarò|saremo|sarà consegnato|sarà consegnata|sarà inviato|sarà spedito|vi informeremo|le farò sapere|vi faremo sapere|ti farò sapere|tornerò|passerò|passeremo|ti mando|vi mando|le mando|la richiamerò|saranno consegnati|verrà consegnato|verrà consegnata',
     future: 'sarà|saranno|verrà|verranno|resterà|resteranno',
@@ -121,7 +121,7 @@ export const it: Language = {
     offer:
       'offerta|preventivo|sconto|buono|codice|tariffa|proposta|opzione|prenotazione|invito|promozione|quotazione',
     coming: 'venire|venga|vieni|partecipare|invitare|invitiamo|invitati',
-    move: 'rinviato|rinviata|posticipato|posticipata|spostato|spostata|prorogato|prorogata|anticipato|anticipata|nuova data|nuova scadenza|nuovo termine|correzione|piuttosto|ora è|slitta|è slittata|è slittato|facciamo|intendevo|errata corrige|meglio|anziché|slittano|passa al|diventa',
+    move: 'rinviato|rinviata|posticipato|posticipata|spostato|spostata|prorogato|prorogata|anticipato|anticipata|nuova data|nuova scadenza|nuovo termine|correzione|piuttosto|ora è|slitta|è slittata|è slittato|facciamo|intendevo|errata corrige|meglio|anziché|slittano|passa al|diventa|prorogiamo|rinviamo|posticipiamo|spostiamo',
     change: 'cambiato|cambiata|modificato|modificata',
     instead: 'invece di|invece che|invece del|e non|al posto di|anziché|e non il|anziché il|invece che il',
     lift: 'non è più necessario|non serve più|non occorre più|non abbiamo più bisogno|non ho più bisogno|non c’è più bisogno|annullato|annullata|è annullato|ignorate|già fatto|già risolto|lasci stare|lascia stare|lasciate perdere|lascia perdere|non è più richiesto|senza effetto|ritirato|non dovete più|non devi più|non deve più|non è più richiesta|non è più necessaria|come non ricevuta|non deve fare nulla|non devi fare nulla|non dovete fare nulla|non deve fare niente|non devi fare niente|non occorre fare nulla|nulla da pagare|niente da pagare|nulla da fare|nessuna azione|non … più bisogno|non dovrete più|non serviranno più|non servono più|non occorrono più',
@@ -130,9 +130,24 @@ export const it: Language = {
     please:
       'per favore|per cortesia|cortesemente|gentilmente|se possibile|grazie|grazie mille|anche|inoltre|e|poi|quindi|per piacere|in anticipo|allora|se può|se puoi|ps',
     frames: [
+      'vedi se riesci a|veda se riesce a|cerca di|cercate di|cerchi di',
+      'ci faresti il favore di|mi faresti il favore di|ci farebbe il favore di|mi farebbe il favore di|ti dispiacerebbe|le dispiacerebbe|vi dispiacerebbe|ti spiace|le spiace|chiediamo a … di|chiedo a … di|saresti così gentile da|sarebbe così gentile da|avresti la gentilezza di|avresti tempo di|ti andrebbe di',
+      combine(
+        'le|vi|ti',
+        'sarei grato|sarei grata|saremmo grati|saremmo grate|sarei riconoscente',
+        'se',
+        '|ci|mi|volesse|voleste|volessi',
+      ),
+      combine(
+        'è|sarebbe|diventa',
+        'urgente|importante|necessario|indispensabile|essenziale|fondamentale|opportuno',
+        'che',
+        '|ci|mi|lei',
+      ),
+      combine('sarebbe', '…', 'se', 'potesse|potessi|poteste'),
       'si consiglia di|si raccomanda di|si invita a|si invitano a|consigliamo di|raccomandiamo di',
       'sarebbe necessario|sarà necessario|servirebbe|bisognerebbe|occorrerebbe|sarebbe bene|sarebbe opportuno|bisognerà|occorrerà|conviene|converrebbe|sarebbe utile',
-      'si prega … di|si pregano … di|preghiamo … di|chiediamo … di|si invitano … a|possiamo|potremmo|si richiede di|la invito a|voglia|vogliate|per favore|per cortesia|per piacere|cortesemente|gentilmente|potrebbe per favore|potrebbe cortesemente|potrebbe gentilmente|potrebbe|potreste|potresti|puoi per favore|puoi|può per favore|può|potete|la prego di|vi prego di|ti prego di|la preghiamo di voler|la preghiamo di|vi preghiamo di voler|vi preghiamo di|si prega di|siete pregati di|le chiedo di|vi chiedo di|ti chiedo di|le chiediamo di|vi chiediamo di|chiediamo di|le chiedo cortesemente di|vi chiedo cortesemente di|vi chiediamo cortesemente di|le chiediamo cortesemente di|vorrei che lei|vorrei che tu|vorremmo che|ho bisogno che|abbiamo bisogno che|deve|devono|devi|dovete|dobbiamo|dovrebbe|dovreste|dovresti|bisogna|occorre|è necessario|è importante|non dimenticare di|non dimentichi di|non dimenticate di|si ricordi di|ricordati di|ricordatevi di|ricordarsi di|sarebbe possibile|è possibile|le sarei grato se potesse|le sarei grata se potesse|vi saremmo grati se poteste|le saremmo grati se potesse|ti sarei grato se potessi|ti sarei grata se potessi|avrebbe la gentilezza di|abbia la cortesia di|volete|vuoi|assicurarsi di|si assicuri di|assicurati di|qualcuno può|qualcuno potrebbe|ti dispiacerebbe|le dispiacerebbe|vi invitiamo a|la invitiamo a|riesci a|riuscite a|riesce a|riusciresti a|riuscirebbe a|provvedere a|vorrei chiederle di|vorrei chiederti di|volevo chiederti di|volevo chiederle di|mi servirebbe che',
+      'si prega … di|si pregano … di|preghiamo … di|chiediamo … di|si invitano … a|possiamo|potremmo|si richiede di|la invito a|voglia|vogliate|per favore|per cortesia|per piacere|cortesemente|gentilmente|potrebbe per favore|potrebbe cortesemente|potrebbe gentilmente|puoi per favore|può per favore|la prego di|vi prego di|ti prego di|la preghiamo di voler|la preghiamo di|vi preghiamo di voler|vi preghiamo di|si prega di|siete pregati di|le chiedo di|vi chiedo di|ti chiedo di|le chiediamo di|vi chiediamo di|chiediamo di|le chiedo cortesemente di|vi chiedo cortesemente di|vi chiediamo cortesemente di|le chiediamo cortesemente di|vorrei che lei|vorrei che tu|vorremmo che|ho bisogno che|abbiamo bisogno che|deve|devono|devi|dovete|dobbiamo|dovrebbe|dovreste|dovresti|bisogna|occorre|è necessario|è importante|non dimenticare di|non dimentichi di|non dimenticate di|si ricordi di|ricordati di|ricordatevi di|ricordarsi di|sarebbe possibile|è possibile|le sarei grato se potesse|le sarei grata se potesse|vi saremmo grati se poteste|le saremmo grati se potesse|ti sarei grato se potessi|ti sarei grata se potessi|avrebbe la gentilezza di|abbia la cortesia di|volete|vuoi|assicurarsi di|si assicuri di|assicurati di|qualcuno può|qualcuno potrebbe|ti dispiacerebbe|le dispiacerebbe|vi invitiamo a|la invitiamo a|riesci a|riuscite a|riesce a|riusciresti a|riuscirebbe a|provvedere a|vorrei chiederle di|vorrei chiederti di|volevo chiederti di|volevo chiederle di|mi servirebbe che',
       combine(
         'la|vi|ti|le|si',
         'prego|preghiamo|prega|pregano|chiedo|chiediamo|chiede|invito|invitiamo|invita|invitano|ricordo|ricordiamo|ricorda|esorto|esortiamo|sarei grato|sarei grata|saremmo grati|sarebbe grati',
@@ -182,11 +197,20 @@ export const it: Language = {
       combine('contiamo|conto|speriamo|spero|aspettiamo|desideriamo', 'di ricevere|di avere|ricevere'),
       combine('ho|abbiamo|avrei|avremmo', 'bisogno', 'di|del|della|dei|delle|dell’|degli'),
     ].join('|'),
+    othersNeed:
+      'ha bisogno di|hanno bisogno di|chiede|chiedono|richiede|richiedono|vuole|vogliono|attende|attendono|aspetta|aspettano|esige|esigono',
+    unless: 'qualora|se|ove',
+    whoever: 'chi|coloro che|chiunque|quelli che',
+    letArrive:
+      'far pervenire|faccia pervenire|facesse pervenire|farci pervenire|facciano pervenire|fate pervenire|far avere|farci avere|faccia avere|facesse avere',
+    can: 'può|puoi|potete|potrebbe|potreste|potresti',
+    withoutDoing: 'a meno che|in caso di mancata|in mancanza di',
+    auxiliary: 'è|sono|sia|siano|venga|vengano|viene|vengono|fosse|fossero|essere',
     provide: 'Inviare',
     passive:
       'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere|dovrà esserci|dovranno esserci|deve esserci|devono esserci|andrà|andranno|dovrebbero essere|deve esser|deve venire|devono venire|deve risultare|dovranno risultare',
     courtesy:
-      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla',
+      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo',
     generic:
       'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi',
     verbs,
@@ -197,7 +221,9 @@ export const it: Language = {
     determiners:
       "il|lo|la|i|gli|le|l'|un|una|uno|un'|mio|mia|miei|mie|tuo|tua|tuoi|tue|suo|sua|suoi|sue|nostro|nostra|nostri|nostre|vostro|vostra|questo|questa|questi|queste|quel|quella|tutti|tutte|tutto|tutta|ogni|due|tre|al|alla",
     forms:
-      'faccia fare|fai fare|fate fare|facciano fare|facciate fare|far fare|dia dare|dai dare|date dare|diano dare|dica dire|dì dire|dite dire|dicano dire|venga venire|vieni venire|vengano venire|tenga tenere|tieni tenere|tengano tenere|mantenga mantenere|mantieni mantenere|ottenga ottenere|scelga scegliere|raccolga raccogliere|tolga togliere|proponga proporre|proponi proporre|disponga disporre|esponga esporre|traduca tradurre|traduci tradurre|produca produrre|riduca ridurre|riduci ridurre|conduca condurre|rimanga rimanere|vada andare|vai andare|sia essere|siate essere|stia stare|fammi fare|facci fare|fatemi fare|fateci fare|dimmi dire|dicci dire|ditemi dire|diteci dire|dammi dare|dacci dare|datemi dare|dateci dare|fallo fare|falla fare|dillo dire|dille dire|digli dire|dagli dare|dalle dare|fategli fare|stammi stare',
+      'faccia fare|fai fare|fate fare|facciano fare|facciate fare|far fare|dia dare|dai dare|date dare|diano dare|dica dire|dì dire|dite dire|dicano dire|venga venire|vieni venire|vengano venire|tenga tenere|tieni tenere|tengano tenere|mantenga mantenere|mantieni mantenere|ottenga ottenere|scelga scegliere|raccolga raccogliere|tolga togliere|proponga proporre|proponi proporre|disponga disporre|esponga esporre|traduca tradurre|traduci tradurre|produca produrre|riduca ridurre|riduci ridurre|conduca condurre|rimanga rimanere|vada andare|vai andare|sia essere|siate essere|stia stare|fammi fare|facci fare|fatemi fare|fateci fare|dimmi dire|dicci dire|ditemi dire|diteci dire|dammi dare|dacci dare|datemi dare|dateci dare|fallo fare|falla fare|dillo dire|dille dire|digli dire|dagli dare|dalle dare|fategli fare|stammi stare|facesse fare|dicesse dire|desse dare',
+    third:
+      'fa fare|dà dare|dice dire|viene venire|tiene tenere|propone proporre|raccoglie raccogliere|sceglie scegliere|toglie togliere|traduce tradurre|produce produrre|riduce ridurre',
     participles:
       'fatto fare|fatta fare|scritto scrivere|scritta scrivere|letto leggere|riletto rileggere|rivisto rivedere|rivista rivedere|reso rendere|resa rendere|chiuso chiudere|chiusa chiudere|trasmesso trasmettere|trasmessa trasmettere|rimesso rimettere|rimessa rimettere|risposto rispondere|tradotto tradurre|tradotta tradurre|aperto aprire|aggiunto aggiungere|aggiunta aggiungere|corretto correggere|corretta correggere|sottoscritto sottoscrivere|sottoscritta sottoscrivere|iscritto iscrivere|prodotto produrre|prodotta produrre|messo mettere|messa mettere|preso prendere|presa prendere|deciso decidere|richiesto richiedere|richiesta richiedere|disdetto disdire|raccolto raccogliere|speso spendere',
     compounds: false,
@@ -225,14 +251,14 @@ export const it: Language = {
     writer: '',
     you: '',
     doForMe: 'mi|ci|me lo|ce lo|me la|ce la|gli|le|te lo|glielo|gliela|me li|me le|ce li|lo|la|li',
-    beforeOrder: 'mi|ci|si|le|gli',
+    beforeOrder: 'mi|ci|si|le|gli|ce lo|ce la|ce li|ce le|me lo|me la|glielo|gliela',
     and: 'e|ed',
     assigns: 'deve',
     aside: 'se|quando|io|noi|il|la|ci|poi|dopo|oppure|e così|cioè|ossia|vale a dire|così|e io|e noi',
-    fromNowOn: 'con effetto immediato|da subito|immediatamente dopo',
+    fromNowOn: 'con effetto immediato|da subito|immediatamente dopo|subito dopo|appena dopo|subito prima',
     high: 'urgente|urgenti|urgentemente|con urgenza|il prima possibile|quanto prima|al più presto|asap|critico|priorità alta|alta priorità|immediatamente|subito|molto importante|massima priorità|priorità: alta|con la massima urgenza|urgenza|tempestivamente|il più presto possibile|massima urgenza|senza indugio|nel più breve tempo possibile|urgentissimo|urgentissima|urgentissimi|prioritario|prioritaria|senza ritardo|immediato|immediata|appena possibile',
     medium: 'priorità media|priorità normale|priorità: media|priorità: normale|media priorità',
-    low: 'senza fretta|non c’è fretta|nessuna fretta|non è urgente|quando ha tempo|quando hai tempo|quando può|quando puoi|bassa priorità|priorità bassa|con calma|prenditi il tuo tempo|priorità: bassa|niente di urgente|senza urgenza|nessuna urgenza|quando ha un momento|quando hai un momento|quando hai un minuto|quando ha un minuto|non urgente|con comodo|se hai tempo|nulla di urgente|si prenda il tempo',
+    low: 'senza fretta|non c’è fretta|nessuna fretta|non è urgente|quando ha tempo|quando hai tempo|quando può|quando puoi|bassa priorità|priorità bassa|con calma|prenditi il tuo tempo|priorità: bassa|niente di urgente|senza urgenza|nessuna urgenza|quando ha un momento|quando hai un momento|quando hai un minuto|quando ha un minuto|non urgente|con comodo|se hai tempo|nulla di urgente|si prenda il tempo|non c’è alcuna fretta|senza alcuna fretta',
     taskHeading:
       'attività|compiti|azioni|da fare|cose da fare|prossimi passi|punti aperti|per favore|potrebbe|potresti|potreste|può|puoi|abbiamo bisogno|bisogna|quanto segue|elenco attività|seguenti|todo|to do|impegni|ci serve|lista|piano d’azione|vi chiediamo|ti chiedo|in sospeso|alcune cose|resta da fare|decisioni e azioni',
     otherHeading:

@@ -62,7 +62,8 @@ export const nl: Language = {
       'eind van het jaar|einde van het jaar|het einde van het jaar|eind van dit jaar|eind dit jaar|jaareinde|einde jaar|eind jaar|het eind van het jaar|einde van dit jaar',
     within:
       'binnen|binnen de komende|in|over|binnen een termijn van|uiterlijk binnen|in de komende|een termijn van|termijn van',
-    fromNow: 'vanaf vandaag|na ontvangst|na dagtekening|na factuurdatum|vanaf nu|na heden',
+    fromNow:
+      'vanaf vandaag|na ontvangst|na dagtekening|na factuurdatum|vanaf nu|na heden|de tijd|tijd|vanaf heden',
     agoBefore: '',
     agoAfter: 'geleden',
     article: 'de|het',
@@ -97,7 +98,7 @@ export const nl: Language = {
       'tot|geldig tot|geldig tot en met|tot aan|tot en met|voorafgaand aan|nog voor|voor|vóór|vóór de|voor het|tegen|loopt tot|moet voor',
     on: 'op|de|den|voor|deze|dit|is|is op|van|naar|in|om|op de|eind|komende|aanstaande|a.s.',
     latest:
-      'uiterlijk|op zijn laatst|ten laatste|als uiterste datum|is de deadline|is de uiterste datum|of eerder|is de laatste dag|is de sluitingsdatum|binnen zijn|binnen hebben|op z’n laatst',
+      'uiterlijk|op zijn laatst|ten laatste|als uiterste datum|is de deadline|is de uiterste datum|of eerder|is de laatste dag|is de sluitingsdatum|binnen zijn|binnen hebben|op z’n laatst|is prima|is goed|volstaat|is vroeg genoeg|is genoeg|zou mooi zijn',
     dueNoun:
       'sluit|sluiten|deadline|uiterste datum|vervaldatum|vervalt|verloopt|sluitingsdatum|inleverdatum|te betalen|termijn|te laat|laatste dag|uiterlijk|betaaltermijn|einddatum|aanleverdatum|opleverdatum|betaaldatum|uiterste inleverdatum|achterstallig|streefdatum|laatste mogelijkheid|laatste datum',
     purpose: 'naar|voor|tijdig voor|op tijd voor|vóór|voorafgaand aan|ten behoeve van',
@@ -112,16 +113,16 @@ export const nl: Language = {
     issue:
       'datum|van|gedateerd|d.d.|dd|uitgegeven|factuurdatum|datum|gemaakt op|opgesteld op|brief van|factuur van|mail van|bericht van|gepubliceerd|versie|dagtekening',
     absence:
-      'afwezig|niet op kantoor|met vakantie|op vakantie|gesloten|niet bereikbaar|weer bereikbaar|weer op kantoor|ziek|openingstijden|geopend|terug op|met verlof|buiten kantoor|niet aanwezig|bereikbaar',
+      'afwezig|niet op kantoor|met vakantie|op vakantie|gesloten|niet bereikbaar|weer bereikbaar|weer op kantoor|ziek|openingstijden|geopend|terug op|met verlof|buiten kantoor|niet aanwezig|bereikbaar|zijn weg|ben weg|is weg|zijn we weg|op reis|er niet',
     commit:
       'ik zal|wij zullen|we zullen|ik stuur|wij sturen|we sturen|ik kom|wij komen|we komen|ik kan|wij kunnen|we kunnen|ik verwacht|u ontvangt|je ontvangt|jullie ontvangen|wij leveren|we leveren|wordt geleverd|worden geleverd|ik ben dan|ik meld|u krijgt|je krijgt|ik bel u|ik bel je|wij nemen|we nemen|ik laat je|ik laat u|ontvangt u',
     future: 'zal|zullen|wordt|worden|is … klaar|zijn … klaar',
     state:
-      'blijft|blijven|beschikbaar|leverbaar|geldig|geldt|gelden|duurt|garantie|te zien|te koop|van kracht|loopt|verzekerd|raadplegen|toegankelijk|op voorraad|tentoongesteld|houdbaar',
+      'blijft|blijven|beschikbaar|leverbaar|geldig|geldt|gelden|duurt|garantie|te zien|te koop|van kracht|loopt|verzekerd|raadplegen|toegankelijk|op voorraad|tentoongesteld|houdbaar|zijn te koop|is te koop',
     offer:
       'offerte|aanbieding|aanbod|korting|kortingscode|bon|code|tarief|voorstel|optie|reservering|uitnodiging|prijsopgave',
     coming: 'kom|komt|komen|bijwonen|uitgenodigd|uitnodigen',
-    move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|wordt verplaatst|schuift op|schuift van',
+    move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|wordt verplaatst|schuift op|schuift van|verlengen|verleng|verschuiven|verplaatsen',
     change: 'gewijzigd|verandert|veranderd|aangepast',
     instead: 'in plaats van|i.p.v.|niet|en niet|niet meer|niet op|in plaats van op',
     lift: 'hoef je niet meer te doen|hoeft u niet meer te doen|niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig|u hoeft niets te doen|je hoeft niets te doen|jullie hoeven niets te doen|hoeft u niets|hoef je niets|niets te betalen|geen actie|verder niets te doen|laat maar|maar zitten|hoef … niet meer|hoeft … niet meer|hoeven … niet meer',
@@ -130,6 +131,9 @@ export const nl: Language = {
     please:
       'alstublieft|alsjeblieft|svp|s.v.p.|aub|a.u.b.|graag|indien mogelijk|zo mogelijk|bedankt|dank u|dank je|ook|en|dan|even|alvast|eventjes|misschien|vriendelijk',
     frames: [
+      'probeer|misschien kun je|misschien kunt u|kijk of je|probeer om',
+      'vragen we … om|vragen wij … om|wij vragen … om|we vragen … om|verzoeken wij … om|zou je zo lief willen zijn om|zou u zo vriendelijk willen zijn om|zou je zo goed willen zijn om|zou je zo vriendelijk willen zijn|wil je zo lief zijn om|ben je zo lief om|het is dringend dat u|het is belangrijk dat je|het is belangrijk dat u|ontvangen wij graag … van u',
+      combine('het zou', '…', 'zijn als|zijn wanneer', 'je|u|jullie|iemand'),
       'wij raden u aan|wij raden u aan om|we raden je aan om|het is aan te raden om|wij adviseren u|wij adviseren u om',
       combine('nodig|nodigen', 'ik|wij|we', 'u|je|jullie', 'uit om|hierbij uit om|graag uit om'),
       combine('ik|wij|we', 'nodig|nodigen', 'u|je|jullie', 'uit om|hierbij uit om|graag uit om'),
@@ -140,7 +144,7 @@ export const nl: Language = {
         'u|je|jou|jullie',
         '|om|vriendelijk|dan ook|vriendelijk om|uit om',
       ),
-      'worden verzocht|wordt verzocht|worden vriendelijk verzocht|wees zo vriendelijk|ik zou u willen vragen|ik zou je willen vragen|kunt u alstublieft|kunt u|kun je alsjeblieft|kun je|kan je|kunnen jullie|kan u|zou u|zou u zo vriendelijk willen zijn om|zou je|zouden jullie|zou u kunnen|zou je kunnen|wilt u|wilt u alstublieft|wil je|wil je alsjeblieft|willen jullie|gelieve|graag|ik verzoek u|wij verzoeken u|we verzoeken u|u wordt verzocht|wij vragen u|we vragen u|ik vraag u|ik wil u vragen|ik wil je vragen|wij willen u vragen|we willen je vragen|mag ik u vragen|mag ik je vragen|mogen wij u verzoeken|u moet|je moet|jullie moeten|u dient|je dient|vergeet niet|vergeet u niet|denk eraan|denk eraan om|denkt u eraan|we moeten|wij moeten|het zou fijn zijn als u|het zou fijn zijn als je|het zou mooi zijn als je|ik zou het op prijs stellen als u|ik zou het op prijs stellen als je|wij zouden het op prijs stellen als u|zorg ervoor dat|zorg dat|zou het mogelijk zijn|is het mogelijk|is het mogelijk om|zou het mogelijk zijn om|alstublieft|alsjeblieft|svp|aub|kan iemand|zou iemand|we zouden graag willen dat u|ik zou graag willen dat u|ik zou graag willen dat je|ik wil graag dat je|ik wil graag dat u|verzoeke|er moet|iemand moet|het is noodzakelijk|het is nodig om',
+      'worden verzocht|wordt verzocht|worden vriendelijk verzocht|wees zo vriendelijk|ik zou u willen vragen|ik zou je willen vragen|kunt u alstublieft|kun je alsjeblieft|zou u|zou u zo vriendelijk willen zijn om|zou je|zouden jullie|zou u kunnen|zou je kunnen|wilt u|wilt u alstublieft|wil je|wil je alsjeblieft|willen jullie|gelieve|graag|ik verzoek u|wij verzoeken u|we verzoeken u|u wordt verzocht|wij vragen u|we vragen u|ik vraag u|ik wil u vragen|ik wil je vragen|wij willen u vragen|we willen je vragen|mag ik u vragen|mag ik je vragen|mogen wij u verzoeken|u moet|je moet|jullie moeten|u dient|je dient|vergeet niet|vergeet u niet|denk eraan|denk eraan om|denkt u eraan|we moeten|wij moeten|het zou fijn zijn als u|het zou fijn zijn als je|het zou mooi zijn als je|ik zou het op prijs stellen als u|ik zou het op prijs stellen als je|wij zouden het op prijs stellen als u|zorg ervoor dat|zorg dat|zou het mogelijk zijn|is het mogelijk|is het mogelijk om|zou het mogelijk zijn om|alstublieft|alsjeblieft|svp|aub|kan iemand|zou iemand|we zouden graag willen dat u|ik zou graag willen dat u|ik zou graag willen dat je|ik wil graag dat je|ik wil graag dat u|verzoeke|er moet|iemand moet|het is noodzakelijk|het is nodig om',
       combine(
         'kun|kan|zou|wil|zul|mag',
         'je|jij|jullie|ik|iemand|jou',
@@ -190,11 +194,19 @@ export const nl: Language = {
       combine('ik|wij|we', 'zie|zien|reken|rekenen|kijk|kijken|hoop|hopen', '|graag|nog', 'op|naar|uit naar'),
       'ik zie uit naar|wij zien uit naar|we zien uit naar',
     ].join('|'),
+    othersNeed:
+      'wil|willen|vraagt om|vragen om|verlangt|verlangen|verwacht|verwachten|wenst|wensen|wacht op|wachten op|eist|eisen',
+    unless: 'indien|als|mochten|mocht',
+    whoever: 'wie|iedereen die|degene die|degenen die|al wie',
+    letArrive: 'doen toekomen|toekomen',
+    can: 'kun je|kan je|kunt u|kan u|kunnen jullie',
+    withoutDoing: 'tenzij|bij gebreke van',
+    auxiliary: 'is|zijn|wordt|worden|zal|zullen|heeft|hebben',
     provide: 'Sturen',
     passive:
       'moet|moeten|dient te worden|dienen te worden|moet worden|moeten worden|dient te zijn|dienen te zijn|moet zijn|moeten zijn|moet … worden|hoort te worden|zou moeten worden|dient',
     courtesy:
-      'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op|u te ontmoeten|uw komst|u te zien',
+      'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op|u te ontmoeten|uw komst|u te zien|afmelden|tot gauw|tot snel|bijgaand',
     generic:
       'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen',
     verbs,
@@ -204,7 +216,8 @@ export const nl: Language = {
       'bel|plan|test|werk|koop|vraag|antwoord|boek|deel|mail|les|zorg|label|print|scan|regel|leen|meet|stuur|dien',
     determiners:
       'de|het|een|mijn|jouw|je|uw|onze|ons|hun|haar|zijn|deze|dit|die|dat|alle|elke|beide|twee|drie|mij|me|hem|hen|ze|het|even|graag|a.u.b.|aub',
-    forms: 'doe doen|doet doen|ga gaan|gaat gaan|zie zien|sta staan',
+    forms: 'doe doen|ga gaan|zie zien|sta staan',
+    third: 'doet doen|gaat gaan|staat staan|slaat slaan|ziet zien|houdt houden',
     participles:
       'gedaan doen|gebracht brengen|gekocht kopen|gezonden zenden|gestuurd sturen|geschreven schrijven|ondertekend ondertekenen|ingevuld invullen|ingeleverd inleveren|ingediend indienen|teruggestuurd terugsturen|betaald betalen|overgemaakt overmaken|voldaan voldoen|aangeleverd aanleveren|bevestigd bevestigen|gecontroleerd controleren|nagekeken nakijken|goedgekeurd goedkeuren|opgehaald ophalen|teruggebracht terugbrengen|doorgegeven doorgeven|opgestuurd opsturen|toegestuurd toesturen|bijgewerkt bijwerken|vervangen vervangen|ontvangen ontvangen|getekend tekenen|geretourneerd retourneren|afgegeven afgeven|vrijgemaakt vrijmaken|opgeruimd opruimen|aangevuld aanvullen|aangevraagd aanvragen|besteld bestellen|geleverd leveren|gereserveerd reserveren|geboekt boeken|gemaild mailen|verstuurd versturen|verzonden verzenden|ingestuurd insturen|afgerond afronden|afgehandeld afhandelen|aangemeld aanmelden|uitgevoerd uitvoeren|opgelost oplossen|gerepareerd repareren|schoongemaakt schoonmaken|klaargezet klaarzetten',
     compounds: true,
@@ -219,7 +232,7 @@ export const nl: Language = {
       'een nieuwe|een nieuw|nieuwe|er een|er een paar|een paar|er enkele|enkele|de rest|de jouwe|het jouwe|de uwe|allemaal|beide|dit|dat|alles|er|er twee|een andere|een ander|die|deze|hem|ze|het',
     pronouns: 'het|deze|dit|dat|die|ze',
     reason:
-      'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen|of anders|of we|of ik|en ik|en wij',
+      'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen|of anders|of we|of ik|en ik|en wij|want dan',
     negation: 'niet|geen|nooit',
     nothing: 'niets',
     polite: 'alstublieft|alsjeblieft|svp|aub|even|eens|gelieve',
@@ -238,11 +251,12 @@ export const nl: Language = {
     assigns: 'moet|zal',
     aside:
       'als|wanneer|indien|ik|wij|we|hij|zij|ze|het|de|daarna|dan|vervolgens|later|en dan|dat wil zeggen|oftewel|dan zet|dan zetten|en ik|en wij|en we',
-    fromNowOn: 'per direct|met onmiddellijke ingang|direct leverbaar',
+    fromNowOn:
+      'per direct|met onmiddellijke ingang|direct leverbaar|meteen na|direct na|meteen daarna|onmiddellijk na|vlak na',
     high: 'dringend|spoed|urgent|zo snel mogelijk|zo spoedig mogelijk|z.s.m.|zsm|asap|kritiek|hoge prioriteit|prioriteit: hoog|onmiddellijk|direct nodig|zeer belangrijk|hoogste prioriteit|met spoed|per direct|prioriteit hoog|haast|topprioriteit|onverwijld|met grote spoed|per omgaande|urgentie|prioritair|spoedeisend|spoedig|met voorrang|meteen|zonder uitstel|dringendst|hoogdringend|ten spoedigste',
     medium:
       'gemiddelde prioriteit|normale prioriteit|prioriteit: normaal|prioriteit: gemiddeld|prioriteit normaal|prioriteit: middel',
-    low: 'geen haast|geen spoed|niet dringend|niet urgent|wanneer u tijd heeft|wanneer je tijd hebt|als je tijd hebt|als u tijd heeft|lage prioriteit|prioriteit: laag|neem de tijd|op uw gemak|op je gemak|geen haast bij|rustig aan|prioriteit laag|heeft geen haast|wanneer het uitkomt|als het uitkomt|als je een minuutje hebt|wanneer je een momentje hebt|als je even tijd hebt|haast is er niet|zonder haast|er is geen haast|als je een moment hebt|haast heeft het niet|als je eens tijd hebt|ooit eens',
+    low: 'geen haast|geen spoed|niet dringend|niet urgent|wanneer u tijd heeft|wanneer je tijd hebt|als je tijd hebt|als u tijd heeft|lage prioriteit|prioriteit: laag|neem de tijd|op uw gemak|op je gemak|geen haast bij|rustig aan|prioriteit laag|heeft geen haast|wanneer het uitkomt|als het uitkomt|als je een minuutje hebt|wanneer je een momentje hebt|als je even tijd hebt|haast is er niet|zonder haast|er is geen haast|als je een moment hebt|haast heeft het niet|als je eens tijd hebt|ooit eens|geen enkele haast|geen bijzondere haast',
     taskHeading:
       'taken|taak|acties|actiepunten|actielijst|te doen|to do|todo|to-do|volgende stappen|openstaande punten|graag|kunt u|kun je|kunnen jullie|het volgende|we hebben nodig|wat er moet gebeuren|afspraken en acties|checklist|nog te doen|wil je|wilt u|volgende|werkzaamheden|een paar dingen|klussen|actie',
     otherHeading:

@@ -70,7 +70,7 @@ export const pt: Language = {
     within:
       'no prazo de|num prazo de|em um prazo de|dentro de|em até|em|nos próximos|nas próximas|no prazo máximo de|daqui a|no espaço de|em no máximo|um prazo de|prazo de|prazo máximo de|um prazo máximo de',
     fromNow:
-      'a partir de hoje|a contar de hoje|após a recepção|após o recebimento|a contar da recepção|a contar da data|após receção',
+      'a partir de hoje|a contar de hoje|após a recepção|após o recebimento|a contar da recepção|a contar da data|após receção|de tempo|de prazo|a contar da receção',
     agoBefore: 'há',
     agoAfter: 'atrás',
     article: 'o|a|os|as',
@@ -93,7 +93,7 @@ export const pt: Language = {
       'fim do dia|final do dia|o fim do dia|o final do dia|ao fim do dia|fim do expediente|final do expediente|de manhã|à tarde|à noite|manhã|tarde|noite|meia-noite|da manhã|da tarde|da noite|fecho',
     weekNumber: 'semana|semana n.º|semana número',
     from: 'de|do dia|entre|entre os dias|desde|a partir de',
-    to: 'a|ao dia|até|até ao dia|e|para|-|para o dia|para dia',
+    to: 'a|ao dia|até|até ao dia|e|para|-|para o dia|para dia|ao',
     every:
       'cada|todos os|todas as|diário|semanal|mensal|às segundas|às terças|às quartas|às quintas|às sextas|diariamente|de dois|de duas|de três|de quatro|de cinco|de seis|de sete|de oito|de dez|de quinze|dias úteis|nos dias úteis|à semana',
     or: 'ou',
@@ -103,7 +103,7 @@ export const pt: Language = {
     until: 'válido até|válida até|dentro de|antes que|para|para o dia',
     on: 'em|no|na|no dia|dia|de|do|da|a|ao|é|é o dia|é no dia|para o dia|esta|este|nesta|neste|às|até',
     latest:
-      'o mais tardar|no máximo|no mais tardar|impreterivelmente|é a data limite|é o prazo|é o último dia|ou antes|sem falta|no limite',
+      'o mais tardar|no máximo|no mais tardar|impreterivelmente|é a data limite|é o prazo|é o último dia|ou antes|no limite|basta|é suficiente|está bem|chega|serve|seria perfeito|é perfeito',
     dueNoun:
       'fecha|fecham|prazo|data limite|data-limite|vencimento|vence|expira|data de entrega|último dia|em atraso|encerramento|entrega|a pagar|deadline|limite|prazo final|prazo de entrega|vencida|termina|data de vencimento|confirmação|última data|data máxima',
     purpose: 'à|ao|para|antes de|a tempo de|antes da|antes do|a tempo para|com vista a',
@@ -119,7 +119,7 @@ export const pt: Language = {
     issue:
       'data|datado|datada|com data|emitido|emitida|data de emissão|de|data da fatura|criado|fatura de|carta de|mensagem de|e-mail de|publicado|versão|expedido',
     absence:
-      'ausente|fora do escritório|de férias|fechado|fechada|encerrado|encerrada|encerrados|indisponível|estarei de volta|estou de volta|de volta no dia|horário de funcionamento|horário de atendimento|aberto|aberta|de baixa|de licença|regresso|não estarei|estarei fora',
+      'ausente|fora do escritório|de férias|fechado|fechada|encerrado|encerrada|encerrados|indisponível|estarei de volta|estou de volta|de volta no dia|horário de funcionamento|horário de atendimento|aberto|aberta|de baixa|de licença|regresso|não estarei|estarei fora|estamos fora|estou fora|está fora|de viagem',
     commit:
       'vou|vamos|enviarei|enviaremos|envio-lhe|envio-te|posso|podemos|prevemos|receberá|receberão|receberás|entregaremos|estarei|estaremos|será entregue|será enviado|será enviada|informaremos|voltarei|responderemos|contactaremos|passarei|ligarei|irei|iremos|serão entregues',
     future: 'será|serão|estará|estarão|vai ser|vão ser|fica|ficam|ficará|ficarão',
@@ -127,7 +127,7 @@ export const pt: Language = {
       'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado',
     offer: 'oferta|orçamento|proposta|desconto|vale|código|tarifa|opção|reserva|convite|promoção|cotação',
     coming: 'vir|venha|vem|participar|convidar|convidamos|convidados',
-    move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade|alargado|alargada|dilatado|dilatada|passa do|passou do|passa da|passou da|passa a ser',
+    move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade|alargado|alargada|dilatado|dilatada|passa do|passou do|passa da|passou da|passa a ser|prorrogamos|prolongamos|alargamos|prorroga',
     change: 'alterado|alterada|mudou|mudado|mudada',
     instead: 'em vez de|em lugar de|e não|ao invés de|não no dia|e não no|e não na',
     lift: 'já não é necessário|já não precisa|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado|não precisa de fazer nada|não tem de fazer nada|não tens de fazer nada|não precisas de fazer nada|não é preciso fazer nada|nada a pagar|nada a fazer|nenhuma ação|deixa lá|já não tens de|já não têm de|já não são necessários|já não faz falta|já não fazem falta',
@@ -136,6 +136,15 @@ export const pt: Language = {
     please:
       'por favor|se possível|obrigado|obrigada|muito obrigado|muito obrigada|também|além disso|e|depois|então|desde já|se puder|gentilmente|pf|p.f.|já agora',
     frames: [
+      'vê se consegues|veja se consegue|a ver se|vê se podes|tenta|tente',
+      'fazias-me o favor de|fazias-nos o favor de|faria o favor de|fazia o favor de|faz-me o favor de|importas-te de|importa-se de|importam-se de|importava-se de|importavas-te de|fazia-me o favor de|faça-me o favor de|farias o favor de|faz o favor de',
+      combine(
+        'é|seria|torna-se',
+        'urgente|importante|necessário|imprescindível|indispensável|essencial|fundamental',
+        'que',
+        '|nos|me',
+      ),
+      combine('seria', '…', 'se', 'pudesse|pudesses|pudessem'),
       'aconselha-se|recomenda-se|recomendamos que|aconselhamos que|recomendamos|aconselhamos',
       'seria preciso|será preciso|era preciso|é preciso|é necessário|seria necessário|será necessário|seria bom|seria útil|convinha|convém|convirá|importa|cumpre|é favor',
       combine(
@@ -143,7 +152,7 @@ export const pt: Language = {
         'solicitamos|solicito|solicita-se|pedimos|peço|pede-se|agradecemos|agradeço|agradecia|agradecíamos|rogamos|roga-se|agradece-se',
         'que|que nos|que me',
       ),
-      'pedimos … que|solicita-se … que|peço … que|podias|podia|podíamos|podemos|poderíamos|solicita-se|pede-se|solicitamos a vossa excelência que|faça favor de|por favor|poderia por favor|poderia|poderiam|podia|podiam|podes por favor|podes|pode por favor|pode|podem|poderias|favor|queira|queiram|peço que|pedimos que|peço-lhe que|pedimos-lhe que|peço-te que|pedia que|pedia-lhe que|pedia-te que|pedia o favor de|peço o favor de|solicitamos que|solicito que|agradeço que|agradecemos que|agradecia que|agradecíamos que|agradeceria que|agradeceríamos que|gostaria que|gostaríamos que|preciso que|precisamos que|preciso de que|quero que|deve|devem|deves|devemos|tem de|têm de|tens de|tem que|têm que|tens que|temos de|temos que|é preciso|é necessário|não se esqueça de|não te esqueças de|não se esqueçam de|lembre-se de|lembra-te de|não esqueça de|não esquecer de|seria possível|é possível|será possível|teria a amabilidade de|faça o favor de|faz o favor de|certifique-se de|certifica-te de|alguém pode|alguém poderia|gostaria de lhe pedir que|gostaria de pedir que|gostaria de pedir para|peço para|pedimos para|convidamos a|importa-se de|importas-te de|há que|convém|você poderia|você pode|vocês podem|vocês poderiam|consegue|consegues|conseguem|falta',
+      'pedimos … que|solicita-se … que|peço … que|podíamos|podemos|poderíamos|solicita-se|pede-se|solicitamos a vossa excelência que|faça favor de|por favor|poderia por favor|podes por favor|pode por favor|favor|queira|queiram|peço que|pedimos que|peço-lhe que|pedimos-lhe que|peço-te que|pedia que|pedia-lhe que|pedia-te que|pedia o favor de|peço o favor de|solicitamos que|solicito que|agradeço que|agradecemos que|agradecia que|agradecíamos que|agradeceria que|agradeceríamos que|gostaria que|gostaríamos que|preciso que|precisamos que|preciso de que|quero que|deve|devem|deves|devemos|tem de|têm de|tens de|tem que|têm que|tens que|temos de|temos que|é preciso|é necessário|não se esqueça de|não te esqueças de|não se esqueçam de|lembre-se de|lembra-te de|não esqueça de|não esquecer de|seria possível|é possível|será possível|teria a amabilidade de|faça o favor de|faz o favor de|certifique-se de|certifica-te de|alguém pode|alguém poderia|gostaria de lhe pedir que|gostaria de pedir que|gostaria de pedir para|peço para|pedimos para|convidamos a|importa-se de|importas-te de|há que|convém|você poderia|você pode|vocês podem|vocês poderiam|consegue|consegues|conseguem|falta',
       combine(
         'peço|pedimos|solicito|solicitamos|agradeço|agradecemos|agradecia|agradecíamos|agradeceria|agradeceríamos|rogamos|rogo|pedia|pedíamos|pediria|pediríamos|lembro|lembramos|recomendo|recomendamos',
         '|-lhe|-lhes|-vos|-te|-lhe também',
@@ -175,11 +184,19 @@ export const pt: Language = {
       ),
       'contamos com|conto com|ficamos a aguardar|fico a aguardar|aguardamos pelo|aguardamos pela|faltam-me|falta-me',
     ].join('|'),
+    othersNeed:
+      'precisa de|precisam de|pede|pedem|solicita|solicitam|exige|exigem|espera|esperam|aguarda|aguardam|quer|querem|pretende',
+    unless: 'caso|se',
+    whoever: 'quem|os que|aqueles que|as pessoas que',
+    letArrive: 'fazer chegar|faça chegar|façam chegar|faças chegar|fizesse chegar|fazer-nos chegar',
+    can: 'pode|podes|podem|poderia|poderias|poderiam|podia|podias|podiam',
+    withoutDoing: 'a menos que|salvo se|na falta de',
+    auxiliary: 'seja|sejam|é|são|for|forem|esteja|estejam|tiver sido|ser',
     provide: 'Enviar',
     passive:
       'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser|deve ser-nos|deverá ser-nos|devem ser-nos|deverão ser-nos|terá de ser|terão de ser|tem de ser-nos|deveria ser|deveriam ser|deve estar|deverá estar',
     courtesy:
-      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da',
+      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da|cancelar subscrição|segue|seguem|até já|até breve',
     generic:
       'dizer|diz|diga|responder|responda|tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver',
     verbs,
@@ -190,7 +207,8 @@ export const pt: Language = {
     determiners:
       'o|a|os|as|um|uma|uns|umas|meu|minha|meus|minhas|teu|tua|teus|tuas|seu|sua|seus|suas|nosso|nossa|nossos|nossas|este|esta|estes|estas|esse|essa|todos|todas|todo|toda|cada|dois|três|nos|me|lhe|ao|à',
     forms:
-      'faça fazer|faz fazer|façam fazer|faças fazer|diga dizer|digam dizer|digas dizer|diz dizer|traga trazer|tragam trazer|tragas trazer|traz trazer|veja ver|vejam ver|vejas ver|vê ver|reveja rever|revejam rever|revejas rever|revê rever|leia ler|leiam ler|leias ler|lê ler|peça pedir|peçam pedir|peças pedir|meça medir|ponha pôr|ponham pôr|põe pôr|proponha propor|proponham propor|disponha dispor|reponha repor|venha vir|venham vir|vem vir|tenha ter|obtenha obter|obtenham obter|mantenha manter|mantenham manter|esteja estar|estejam estar|dê dar|deem dar|dá dar|ouça ouvir|planeie planear|traduz traduzir|conduz conduzir|produz produzir|reduz reduzir|diz-me dizer|diz-nos dizer|dá-me dar|dá-nos dar|dê-me dar|dê-nos dar|faz-me fazer|faz-nos fazer|traz-me trazer|traz-nos trazer|põe-me pôr|dá-lhe dar',
+      'faça fazer|façam fazer|faças fazer|diga dizer|digam dizer|digas dizer|diz dizer|traga trazer|tragam trazer|tragas trazer|traz trazer|veja ver|vejam ver|vejas ver|vê ver|reveja rever|revejam rever|revejas rever|revê rever|leia ler|leiam ler|leias ler|lê ler|peça pedir|peçam pedir|peças pedir|meça medir|ponha pôr|ponham pôr|proponha propor|proponham propor|disponha dispor|reponha repor|venha vir|venham vir|vem vir|tenha ter|obtenha obter|obtenham obter|mantenha manter|mantenham manter|esteja estar|estejam estar|dê dar|deem dar|dá dar|ouça ouvir|planeie planear|traduz traduzir|conduz conduzir|produz produzir|reduz reduzir|diz-me dizer|diz-nos dizer|dá-me dar|dá-nos dar|dê-me dar|dê-nos dar|faz-me fazer|faz-nos fazer|traz-me trazer|traz-nos trazer|põe-me pôr|dá-lhe dar|trouxesse trazer|fizesse fazer',
+    third: 'faz fazer|põe pôr|propõe propor|mantém manter|obtém obter',
     participles:
       'feito fazer|feita fazer|feitos fazer|dito dizer|escrito escrever|escrita escrever|posto pôr|entregue entregar|entregues entregar|pago pagar|paga pagar|pagos pagar|pagas pagar|aceite aceitar|visto ver|revisto rever|revista rever|aberto abrir|impresso imprimir|impressa imprimir|inscrito inscrever|subscrito subscrever|subscrita subscrever|ganho ganhar|gasto gastar|limpo limpar|limpa limpar',
     compounds: false,
@@ -218,14 +236,15 @@ export const pt: Language = {
     writer: '',
     you: '',
     doForMe: 'tu|me|nos',
-    beforeOrder: '',
+    beforeOrder: 'que o|que a|que os|que as|que nos|que me',
     and: 'e',
     assigns: 'deve|vai',
     aside: 'se|quando|eu|nós|o|a|nos|depois|e assim|ou seja|isto é',
-    fromNowOn: 'com efeito imediato|com efeitos imediatos|imediatamente após',
+    fromNowOn:
+      'com efeito imediato|com efeitos imediatos|imediatamente após|logo a seguir|logo depois|logo após|imediatamente a seguir',
     high: 'urgente|urgentes|urgentemente|com urgência|o mais rápido possível|o mais rapidamente possível|o quanto antes|quanto antes|asap|crítico|prioridade alta|alta prioridade|imediatamente|de imediato|muito importante|máxima prioridade|prioridade: alta|com a máxima brevidade|logo que possível|assim que possível|o mais brevemente possível|urgência|com a maior brevidade|prioridade máxima|o mais depressa possível|urgentíssimo|urgentíssima|prioritário|prioritária|sem demora|inadiável|o quanto antes possível',
     medium: 'prioridade média|prioridade normal|prioridade: média|prioridade: normal|média prioridade',
-    low: 'sem pressa|não há pressa|não é urgente|quando tiver tempo|quando tiveres tempo|quando puder|quando puderes|baixa prioridade|prioridade baixa|leve o seu tempo|prioridade: baixa|nada urgente|sem urgência|quando tiver um momento|quando tiveres um momento|quando tiver um tempinho|não tem pressa|não é nada urgente|quando der|sem nenhuma pressa|com calma|quando for possível|não urgente',
+    low: 'sem pressa|não há pressa|não é urgente|quando tiver tempo|quando tiveres tempo|quando puder|quando puderes|baixa prioridade|prioridade baixa|leve o seu tempo|prioridade: baixa|nada urgente|sem urgência|quando tiver um momento|quando tiveres um momento|quando tiver um tempinho|não tem pressa|não é nada urgente|quando der|sem nenhuma pressa|com calma|quando for possível|não urgente|sem pressa nenhuma|sem qualquer pressa',
     taskHeading:
       'tarefas|tarefa|ações|acções|a fazer|por fazer|pendentes|próximos passos|pontos pendentes|por favor|poderia|pode|podem|podes|precisamos que|é preciso|o seguinte|lista de tarefas|o que fazer|deliberações|compromissos|seguintes|precisamos|plano de ação|peço|pedimos|pendências|algumas coisas|falta fazer',
     otherHeading:

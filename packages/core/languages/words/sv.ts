@@ -70,7 +70,7 @@ export const sv: Language = {
     within:
       'inom|om|inom de närmaste|under de närmaste|inom loppet av|på|inom en tid av|inom högst|en frist på|en tid av',
     fromNow:
-      'från idag|från i dag|efter mottagandet|från mottagandet|räknat från idag|från och med idag|efter fakturadatum',
+      'från idag|från i dag|efter mottagandet|från mottagandet|räknat från idag|från och med idag|efter fakturadatum|på dig|på er|på sig|från och med i dag|räknat från i dag',
     agoBefore: 'för',
     agoAfter: 'sedan',
     article: 'den|det|de',
@@ -105,7 +105,7 @@ export const sv: Language = {
       'giltig till|giltigt till|giltig till och med|gäller till|tills|t.o.m.|till|till den|fram till|fram till den|till och med',
     on: 'den|på|till|för|nu på|är|är den|av|i|om|kl|klockan|nästa|till den|vid',
     latest:
-      'senast|allra senast|som senast|är deadline|är sista dag|är sista datum|är sista dagen|eller tidigare|är sista svarsdag|är tidsfristen|är sista anmälningsdag|som allra senast',
+      'senast|allra senast|som senast|är deadline|är sista dag|är sista datum|är sista dagen|eller tidigare|är sista svarsdag|är tidsfristen|är sista anmälningsdag|som allra senast|räcker|går bra|är bra|duger|räcker gott|vore bra|är lagom',
     dueNoun:
       'deadline|förfallodag|förfallodatum|förfaller|sista dag|sista datum|tidsfrist|stänger|löper ut|går ut|försenad|sista dagen|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista betalningsdag|klart senast|inlämning|osa|att betala|förfallen|senast|slutdatum|svarstid|leveransdatum|måldatum|sista chansen',
     purpose: 'till|för|i tid till|inför|före|innan|i god tid till',
@@ -120,16 +120,16 @@ export const sv: Language = {
     issue:
       'daterad|daterat|utfärdad|utfärdat|fakturadatum|av den|datum|skapad|skapat|brev från|faktura från|mejl från|från den|publicerad|version|upprättad',
     absence:
-      'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|är tillbaka|tillbaka på kontoret|tillbaka den|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna',
+      'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|är tillbaka|tillbaka på kontoret|tillbaka den|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna|är borta|bortresta|är vi borta|på resa|är iväg',
     commit:
       'jag kommer att|vi kommer att|jag skickar|vi skickar|jag återkommer|vi återkommer|jag kan|vi kan|jag räknar med|du får|ni får|du kommer att|ni kommer att|vi levererar|jag levererar|levereras den|jag är tillbaka|jag ringer|vi hör av oss|jag hör av mig|skickas till|jag ska|vi ska|jag kommer|vi kommer|jag lämnar|vi lämnar',
     future: 'kommer att|blir|är klar|är klara|finns',
     state:
-      'förblir|tillgänglig|tillgängligt|tillgängliga|giltig|giltigt|giltiga|gäller|pågår|varar|garanti|garantin|visas|till salu|i kraft|försäkrad|finns kvar|kvarstår|slut|i lager|löper|hållbar',
+      'förblir|tillgänglig|tillgängligt|tillgängliga|giltig|giltigt|giltiga|gäller|pågår|varar|garanti|garantin|visas|till salu|i kraft|försäkrad|finns kvar|kvarstår|slut|i lager|löper|hållbar|säljs|finns',
     offer:
       'erbjudande|erbjudandet|offert|offerten|rabatt|rabattkod|kupong|kod|pris|förslag|option|bokning|inbjudan|anbud',
     coming: 'komma|kom|delta|välkommen|välkomna|inbjuder|inbjuden',
-    move: 'flyttat|flyttad|flyttats|flyttas|skjuts upp|skjutits upp|uppskjutet|uppskjuten|senarelagd|senarelagt|förlängd|förlängt|förlängs|förlängts|tidigarelagd|tidigarelagt|nytt datum|ny deadline|ny tidsfrist|rättelse|hellre|nu är|är nu|blir nu|i stället|byter|menade|flyttas från',
+    move: 'flyttat|flyttad|flyttats|flyttas|skjuts upp|skjutits upp|uppskjutet|uppskjuten|senarelagd|senarelagt|förlängd|förlängt|förlängs|förlängts|tidigarelagd|tidigarelagt|nytt datum|ny deadline|ny tidsfrist|rättelse|hellre|nu är|är nu|blir nu|i stället|byter|menade|flyttas från|förlänger|skjuter upp|senarelägger',
     change: 'ändrat|ändrad|ändrats|ändras',
     instead: 'i stället för|istället för|inte|och inte|snarare än|i stället för den',
     lift: 'behövs inte längre|inte längre nödvändigt|behöver inte längre|behöver vi inte längre|behöver jag inte längre|behöver du inte längre|behöver ni inte längre|är inställt|inställd|inställt|avbokat|bortse från|ni kan bortse|du kan bortse|redan gjort|redan klart|redan löst|redan ordnat|glöm det|återkallad|återkallat|krävs inte längre|inte längre aktuellt|inte aktuell längre|utgår|är inte längre|behövs inte mer|dras tillbaka|dragits tillbaka|inte aktuellt längre|strunta i|makulera|du behöver inte göra något|ni behöver inte göra något|inget att betala|inget att göra|ingen åtgärd|behöver inte göra någonting|behöver … inte längre|behöver inte … längre|slipper ni|slipper du',
@@ -138,10 +138,13 @@ export const sv: Language = {
     please:
       'vänligen|snälla|tack|om möjligt|gärna|tack på förhand|också|även|och|sedan|då|är du snäll|om du kan|om ni kan|så|lite|bara',
     frames: [
+      'försök att|se om du kan|kanske kan du|kanske kan ni',
+      'kan du vara så snäll och|kan ni vara så snälla och|skulle du vilja vara snäll och|skulle du kunna vara så snäll och|är du snäll och|var så snäll och|vill du vara snäll och|vill du vara så snäll och|ber vi alla att|ber vi er att|vi ber alla att|ber vi er|det är angeläget att du|det är viktigt att du|det är viktigt att ni|vi ber er',
+      combine('det vore|det skulle vara', '…', 'om', 'du|ni', 'kunde|kan|ville|skulle kunna'),
       'vi rekommenderar att|vi rekommenderar er att|det rekommenderas att|vi råder er att',
       'det vore bra att|det är bra att|det är dags att|det är viktigt att|det gäller att|det är nödvändigt att',
       combine('ber|uppmanar|påminner', 'vi|jag', 'dig|er', 'att|om att|'),
-      'ombeds|ombeds att|uppmanas att|vi uppmanar er att|jag vill be dig att|jag vill be dig|vi vill be er att|vi vill be er|jag skulle behöva att du|vänligen|var vänlig och|var vänlig att|var snäll och|kan du vara snäll och|kan du snälla|snälla|kan du|kan ni|skulle du kunna|skulle ni kunna|kunde du|kunde ni|skulle du vilja|skulle ni vilja|vill du|vill ni|jag ber dig|jag ber er|vi ber dig|vi ber er|jag ber dig att|vi ber dig att|jag ber er att|vi ber er att|du ombeds|ni ombeds|du ombeds att|ni ombeds att|jag skulle vilja be dig|jag skulle vilja be er|jag skulle vilja be dig att|vi skulle vilja be er att|vi skulle vilja be dig att|får jag be dig att|får vi be er att|du måste|ni måste|du behöver|ni behöver|du bör|ni bör|du ska|ni ska|vi måste|vi behöver|jag behöver|glöm inte att|glöm inte|kom ihåg att|tänk på att|se till att|det vore bra om du kunde|det vore bra om ni kunde|det vore snällt om du kunde|jag skulle uppskatta om du kunde|vi skulle uppskatta om ni kunde|jag vore tacksam om du kunde|vi vore tacksamma om ni kunde|jag är tacksam om du kan|vi är tacksamma om ni kan|vi är tacksamma om du kan|skulle det vara möjligt att|är det möjligt att|jag vill att du|vi vill att ni|jag vill att ni|hinner du|hinner ni|har du möjlighet att|har ni möjlighet att|någon måste|kan någon|skulle någon kunna|det är viktigt att|vi bör|kan vi|gärna',
+      'ombeds|ombeds att|uppmanas att|vi uppmanar er att|jag vill be dig att|jag vill be dig|vi vill be er att|vi vill be er|jag skulle behöva att du|vänligen|var vänlig och|var vänlig att|var snäll och|kan du vara snäll och|kan du snälla|snälla|skulle du kunna|skulle ni kunna|kunde du|kunde ni|skulle du vilja|skulle ni vilja|vill du|vill ni|jag ber dig|jag ber er|vi ber dig|vi ber er|jag ber dig att|vi ber dig att|jag ber er att|vi ber er att|du ombeds|ni ombeds|du ombeds att|ni ombeds att|jag skulle vilja be dig|jag skulle vilja be er|jag skulle vilja be dig att|vi skulle vilja be er att|vi skulle vilja be dig att|får jag be dig att|får vi be er att|du måste|ni måste|du behöver|ni behöver|du bör|ni bör|du ska|ni ska|vi måste|vi behöver|jag behöver|glöm inte att|glöm inte|kom ihåg att|tänk på att|se till att|det vore bra om du kunde|det vore bra om ni kunde|det vore snällt om du kunde|jag skulle uppskatta om du kunde|vi skulle uppskatta om ni kunde|jag vore tacksam om du kunde|vi vore tacksamma om ni kunde|jag är tacksam om du kan|vi är tacksamma om ni kan|vi är tacksamma om du kan|skulle det vara möjligt att|är det möjligt att|jag vill att du|vi vill att ni|jag vill att ni|hinner du|hinner ni|har du möjlighet att|har ni möjlighet att|någon måste|kan någon|skulle någon kunna|det är viktigt att|vi bör|kan vi|gärna',
       combine(
         'kan|skulle|kunde|vill|hinner|orkar|ville',
         'du|ni|någon|vi|någon av er',
@@ -190,11 +193,18 @@ export const sv: Language = {
         '|att få|att få ta del av',
       ),
     ].join('|'),
+    othersNeed: 'behöver|vill ha|begär|kräver|väntar på|önskar|efterfrågar',
+    unless: 'om',
+    whoever: 'den som|de som|alla som|var och en som',
+    letArrive: '',
+    can: 'kan du|kan ni',
+    withoutDoing: 'såvida inte',
+    auxiliary: 'är|blir|har|blivit|vara|bli',
     provide: 'Skicka',
     passive:
       'måste|ska|skall|bör|behöver|behövs|ska vara|skall vara|måste vara|bör vara|ska bli|ska ha|ska ha blivit|måste bli',
     courtesy:
-      'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er',
+      'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer',
     generic: 'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa',
     verbs,
     moreVerbs,
@@ -204,6 +214,7 @@ export const sv: Language = {
       'den|det|de|en|ett|min|mitt|mina|din|ditt|dina|er|ert|era|vår|vårt|våra|sin|sitt|sina|hans|hennes|deras|denna|detta|dessa|alla|varje|båda|två|tre|mig|oss|honom|henne|dem|gärna|in|upp|ut|till|på|ner|med|igenom|om|av',
     forms:
       'ge ge|ges ge|kom komma|bestäm bestämma|glöm glömma|töm tömma|inkom inkomma|återkom återkomma|se se|ange ange|anges ange|föreslå föreslå|gå gå|stå stå|få få|be be',
+    third: 'gör göra|ger ge|tar ta|ser se|går gå|står stå|säger säga|lägger lägga|sätter sätta|får få',
     participles:
       'skickat skicka|gjord göra|gjort göra|skriven skriva|skrivit skriva|sänt sända|lagd lägga|satt sätta|insänd insända|betald betala|inlämnad inlämna|inlämnat inlämna|lämnats lämna|lämnat lämna|betalats betala|skickats skicka|bekräftats bekräfta|återlämnad återlämna',
     compounds: true,
@@ -217,7 +228,7 @@ export const sv: Language = {
       'en ny|ett nytt|nya|en till|ett till|några|några stycken|resten|din|ditt|dina|er|ert|era|båda|allt|det|detta|den|dem|denna|dessa|en annan|ett annat|en|ett|ett par',
     pronouns: 'det|den|dem|detta|denna|dessa',
     reason:
-      'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi|i annat fall|eller så|efter det',
+      'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi|i annat fall|eller så|efter det|för då|för vi|för jag|för det|för annars',
     negation: 'inte|ej|aldrig|ingen',
     nothing: 'inget|ingenting',
     polite: 'vänligen|snälla|gärna',
@@ -235,11 +246,11 @@ export const sv: Language = {
     and: 'och',
     assigns: 'ska|skall',
     aside: 'om|när|jag|vi|han|hon|det|den|sedan|därefter|sen|då kan|det vill säga|alltså|dvs|så vi|så jag',
-    fromNowOn: 'med omedelbar verkan|omedelbart efter',
+    fromNowOn: 'med omedelbar verkan|omedelbart efter|direkt efter|genast efter|strax efter|när det passar',
     high: 'brådskande|akut|så snart som möjligt|snarast möjligt|snarast|omgående|asap|kritiskt|hög prioritet|prioritet: hög|omedelbart|mycket viktigt|högsta prioritet|genast|bråttom|brådskar|skyndsamt|prioritet hög|så fort som möjligt|med högsta prioritet|prio 1|viktigt och brådskande|urgent|så fort du kan|jättebråttom|jätteviktigt|prioriterat|prioritera detta|skyndar|utan dröjsmål|med det snaraste|på en gång|kritisk',
     medium:
       'medelhög prioritet|normal prioritet|prioritet: normal|prioritet: medel|prioritet medel|medelprioritet',
-    low: 'ingen brådska|ingen stress|inte brådskande|inte bråttom|när du har tid|när ni har tid|låg prioritet|prioritet: låg|ta den tid du behöver|det är inte bråttom|i mån av tid|ingen panik|när du hinner|när ni hinner|prioritet låg|vid tillfälle|när du har en stund|när du får tid|när det passar|inte akut|ej brådskande|när du har en minut|i lugn och ro|brådskar inte|det brådskar inte|utan brådska|inget bråttom|hastar inte',
+    low: 'ingen brådska|ingen stress|inte brådskande|inte bråttom|när du har tid|när ni har tid|låg prioritet|prioritet: låg|ta den tid du behöver|det är inte bråttom|i mån av tid|ingen panik|när du hinner|när ni hinner|prioritet låg|vid tillfälle|när du har en stund|när du får tid|när det passar|inte akut|ej brådskande|när du har en minut|i lugn och ro|brådskar inte|det brådskar inte|utan brådska|inget bråttom|hastar inte|ingen större brådska|ingen särskild brådska',
     taskHeading:
       'uppgifter|uppgift|åtgärder|åtgärdslista|att göra|att-göra|todo|to do|nästa steg|öppna punkter|vänligen|kan du|kan ni|skulle du kunna|följande|vi behöver|det här behöver göras|checklista|kvar att göra|beslut och åtgärder|saker att göra|aktiviteter|några saker|arbetslista|behöver göras|är ni snälla',
     otherHeading:
