@@ -128,6 +128,7 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   // Its own cue settles it; the words further off need not be asked.
   const settled = by !== null || latest !== undefined || (until !== null && wanted?.cue === 'request');
   const purpose = !settled && wanted ? purposeOf(clause, language) : undefined;
+  const isWanted = wanted !== null && (settled || until !== null || asks(clause.before, language));
   const commit = commitOf(setting);
   const ends = until !== null || by !== null || phrase.grain === 'span';
   const given = ends && asksNothing(wanted) ? cues.given.exec(clause.before)?.[0] : undefined;
@@ -144,7 +145,7 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['wish', cues.wish.exec(window)?.[0], by === null && latest === undefined],
     ['purpose', purpose, true],
     ['event', cues.event.exec(moves ? folded : told)?.[0], !settled && purpose === undefined],
-    ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !((settled || until !== null) && wanted)],
+    ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !isWanted],
     ['commit', commit, true],
     ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined],
     ['offer', offerOf(setting), until !== null && asksNothing(wanted)],
@@ -202,6 +203,8 @@ function wantedBy({ folded, phrase, clause, after, language, order }: Setting): 
   }
   const around = `${folded.slice(0, phrase.start)} ${after}`;
   if (undoneAt(folded, language) !== null) return { cue: 'request', words: 'a condition' };
+  const others = verbsOf(language).othersNeed.exec(folded)?.[0];
+  if (others !== undefined) return { cue: 'obligation', words: others };
   for (const cue of ['must', 'obligation'] as const) {
     const found = cues[cue].exec(around);
     if (found) return { cue, words: found[0] };

@@ -105,7 +105,7 @@ export const grammarOf = perLanguage((language: Language): Grammar => {
     unitOf: (word) => units.find(([w]) => w === word.replace(/\s+/g, ' '))?.[1] ?? null,
     any: anyDateWord(language),
     its: pattern(
-      `^\\s*(?:(?:${alternatives(dates.article, dates.dayOfMonth, dates.of)}\\s*){0,2}$|(?:de\\s+|van\\s+)?(?:${alternatives(language.requests.determiners, dates.of, 'dem|der|den|ihrem|ihrer|unserem|unserer|deinem|deiner|eurem|eurer|seinem|seiner|del|da|do|della|dell’|dello|dei|delle|degli')}(?:(?<=')|\\s)))`,
+      `^\\s*(?:(?:${alternatives(dates.article, dates.dayOfMonth, dates.of)}\\s*){0,2}$|(?:de\\s+|van\\s+)?(?:${alternatives(language.requests.determiners, 'dem|der|den|ihrem|ihrer|unserem|unserer|deinem|deiner|eurem|eurer|seinem|seiner|del|da|do|della|dell’|dello|dei|delle|degli')}(?:(?<=')|\\s)))`,
     ),
     afterCue: pattern(
       `${B}${alternatives(language.cues.by, language.cues.until)}(?:\\s+${alternatives(dates.article)})?$`,
@@ -192,7 +192,9 @@ function rulesOf(
     weekdayDate: rule(
       `${B}(?:${turn}\\s+)?(?<weekday>${or(...weekdays, ...shortDays)})\\.?,?\\s+(?:${or(dates.dayOfMonth, dates.article)}\\s+)?(?<d>${DAY})${mark}(?!${link}${or(...months)}${E})(?![\\p{L}\\p{N}]|\\s?[%€$£/]|[.,:/-]\\d|\\s?(?:h|${or(dates.clock)})${E})`,
     ),
-    thatDay: rule(`${B}(?:(?<itself>${or(dates.thatDay)})|${or(dates.dayBefore)})${E}`),
+    thatDay: rule(
+      `${B}(?:(?<itself>${or(dates.thatDay)})(?!\\s+${or(dates.before)}${E})|${or(dates.dayBefore)})${E}`,
+    ),
     given: rule(
       `(?<=(?<![\\p{L}])${or(cues.given)}\\s+(?:\\p{L}+\\s+)?)${number}[\\s-]*${unit}(?=\\s*(?:[.,;]|$)|\\s+${or(requests.goal, dates.fromNow)}${E})`,
     ),

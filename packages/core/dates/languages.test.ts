@@ -40,7 +40,7 @@ describe('deadlines in eight languages', () => {
     ['en', 'Payment is due upon receipt.', null],
     ['en', 'Payment terms: 14 days net. Invoice date: 9 March 2026. Due date: 23 March 2026.', '2026-03-23'],
     ['en', 'Registration closes at midnight on 15 April.', '2026-04-15'],
-    ['en', 'We are meeting next Tuesday; bring your notes.', null],
+    ['en', 'We are meeting next Tuesday; bring your notes.', '2026-03-17'],
     ['en', 'Please submit by 2026-03-19T12:00Z.', '2026-03-19T13:00'],
     ['en', 'Nominations must be received on or before March 31st.', '2026-03-31'],
     ['en', 'Please RSVP before the 1st of April.', '2026-04-01'],

@@ -1,5 +1,14 @@
 import type { Language, LanguageCode } from './language.ts';
-import { asksByPronoun, hasPronoun, isVerb, isVerbForm, startsOrder, thirdBase, verbsOf } from './verbs.ts';
+import {
+  asksByPronoun,
+  hasPronoun,
+  isInfinitive,
+  isVerb,
+  isVerbForm,
+  startsOrder,
+  thirdBase,
+  verbsOf,
+} from './verbs.ts';
 
 /** The first word of folded words, or nothing. */
 export const firstWord = (words: string) => /^[\p{L}'-]+/u.exec(words)?.[0] ?? '';
@@ -24,7 +33,8 @@ function openingOf(folded: string, language: Language): number {
   for (const pattern of [greeting, urgent, please, please])
     start += pattern.exec(folded.slice(start))?.[0].length ?? 0;
   const to = TO[language.code]?.exec(folded.slice(start))?.[0].length ?? 0;
-  if (to > 0 && isVerb(firstWord(folded.slice(start + to)), language)) return start + to;
+  const verb = firstWord(folded.slice(start + to));
+  if (to > 0 && (language.requests.verbLast ? isVerb : isInfinitive)(verb, language)) return start + to;
   const label = /^[\p{L} ]{3,30}:\s+/u.exec(folded.slice(start))?.[0].length ?? 0;
   return isVerb(firstWord(folded.slice(start + label)), language) ? start + label : start;
 }

@@ -74,7 +74,7 @@ export const verbsOf = perLanguage(({ cues, requests, mail }: Language) => {
     beforeOrder: pronounStart(requests.beforeOrder),
     formal: pattern(`^\\p{L}+\\s${alternatives(requests.you)}\\s`),
     modal: pattern(`\\s+${alternatives(requests.modals)}$`),
-    modalInside: pattern(`\\s${alternatives(requests.modals)}(?=\\s\\p{L}+en$)`),
+    modalInside: pattern(`\\s${alternatives(requests.modals)}(?=\\s\\p{L}+en(?:\\s|$))`),
     and: new Set(listOf(requests.and)),
     joined: pattern(`^${alternatives(requests.and, requests.be)}(?:\\s|$)`),
     people: new Set(listOf(requests.indirect)),
@@ -155,12 +155,12 @@ const INFINITIVE: Partial<Record<LanguageCode, RegExp>> = {
   it: /^(?!cellulare|esemplare|scolare|particolare|popolare|generale|parere|piacere|potere|dovere|carattere|genere|lettere|opere|camere)\p{L}{3,}(?:are|ire|[^aeiou]ere)$/u,
 };
 
-/** Whether the word is the infinitive of a verb that the tables know. */
-export const isInfinitive = (word: string, language: Language) =>
-  isVerb(word, language) &&
-  (INFINITIVE[language.code]?.test(bare(word, language)) ??
-    (language.code === 'sv' ? /[aåäö]$/ : /./).test(word)) &&
-  !['en', 'de', 'nl'].includes(language.code);
+/** Whether the word is the infinitive of a verb, with or without its pronouns. */
+export function isInfinitive(word: string, language: Language): boolean {
+  const verb = bare(word, language);
+  const base = verbTable(language).sure.get(verb) ?? verbTable(language).doubtful.get(verb);
+  return (base !== undefined && fold(base) === verb) || (INFINITIVE[language.code]?.test(verb) ?? false);
+}
 
 /** Pronouns that are written onto the verb. */
 const CLITICS: Partial<Record<LanguageCode, RegExp>> = {

@@ -5,7 +5,7 @@ import type { Words } from './language.ts';
 const NOTHING = '(?!)';
 
 /** Up to six words of a clause, where a phrase has “…”. */
-const SOME_WORDS = '[^\\s.;!?]+(?:\\s+[^\\s.;!?]+){0,5}';
+const SOME_WORDS = '[^\\s.;!?]+(?:\\s+[^\\s.;!?]+){0,5}?';
 
 const escape = (text: string) => text.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&');
 

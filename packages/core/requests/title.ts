@@ -110,19 +110,25 @@ function othersNeed(text: string, folded: string, language: Language): Asked | n
   if (!found || isDenied(found.groups?.who ?? '', folded.slice(found[0].length), language)) return null;
   const start = found[0].length;
   const words = tidy(cutReason(text.slice(start), language), language);
-  const that = /^(?:qu[e']|che|that|dass|dat|att)\s*/.exec(fold(words))?.[0].length ?? 0;
+  const that = /^(?:que\s|qu'|che\s|that\s|dass\s|dat\s|att\s)/.exec(fold(words))?.[0].length ?? 0;
   if (that > 0) {
     const done = doneClause(words.slice(that), language);
     return done === null ? null : { title: done, strength: 2, start, generic: false, refers: false };
   }
   if (words.length < 3 || !verbsOf(language).determined.test(`x ${fold(words)}`)) return null;
-  const title = actionIn(words, language) ?? `${language.requests.provide} ${words}`;
+  // “The agreement needs your signature” → “Sign the agreement”
+  const action = actionBase(words.split(' ')[1] ?? '', language);
+  const title =
+    action === null
+      ? `${language.requests.provide} ${words}`
+      : capital(`${action} ${uncapital(text.slice(0, found.groups?.who?.length ?? 0).trim())}`);
   return { title, strength: 1.5, start, generic: false, refers: false, wanted: words };
 }
 
 /** Whatever stands around it: the first infinitive with its object in a question or beside a deadline. */
 function infinitiveIn(text: string, folded: string, language: Language, thing: string): Asked | null {
   const { commit } = verbsOf(language);
+  if (language.code === 'en' || language.requests.verbLast) return null;
   for (const { index, 0: word } of folded.matchAll(/[\p{L}'-]{4,}/gu)) {
     if (index === 0 || !isInfinitive(word, language)) continue;
     const before = folded.slice(0, index);
@@ -156,8 +162,10 @@ function given(text: string, folded: string, language: Language, thing: string):
   const found = verbsOf(language).given.exec(folded);
   if (!found) return null;
   const start = found.index + found[0].length;
-  const verb = language.requests.verbLast || isVerb(firstWord(folded.slice(start)), language);
-  return verb ? askedAt({ at: start, start, framed: true }, text, language, thing) : null;
+  const verb = firstWord(folded.slice(start + leadingClitic(text.slice(start), language)));
+  return language.requests.verbLast || isVerb(verb, language)
+    ? askedAt({ at: start, start, framed: true }, text, language, thing)
+    : null;
 }
 
 /** “The deadline for returning the form is Friday”, “Frist für die Abgabe der Liste” */
@@ -375,7 +383,12 @@ function phrase(
   const refers = carried || isElliptic(rest, language);
   if (thing === '' || plain.includes(thing) || (!refers && plain.includes(' ')))
     return { title: capital(plain), refers };
-  const named = rest === '' || (carried && thing.split(/\s+/).length <= 4 && !/[:–]/.test(thing));
+  // The subject says what is to be done (“Update your details”).
+  if (isVerb(firstWord(fold(thing)), language) && verbsOf(language).determined.test(fold(thing)))
+    return { title: phrase(thing, language, '')?.title ?? capital(thing), refers };
+  const named =
+    rest === '' ||
+    (carried && !isElliptic(rest, language) && thing.split(/\s+/).length <= 4 && !/[:–]/.test(thing));
   return { title: capital(named ? `${base} ${thing} ${rest}`.trim() : `${plain}: ${thing}`), refers };
 }
 

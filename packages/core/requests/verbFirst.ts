@@ -16,7 +16,12 @@ import { without } from './tidy.ts';
 export function verbFirst(given: string, language: Language): string {
   const { modal, modalInside } = verbsOf(language);
   const words = without(without(given, modal), modalInside).trim().split(/\s+/);
-  return (joint(words, language) ?? parted(words, language) ?? last(words, language)).join(' ');
+  return (
+    joint(words, language) ??
+    parted(words, language) ??
+    inside(words, language) ??
+    last(words, language)
+  ).join(' ');
 }
 
 /** “das Formular ausfüllen und zurücksenden” */
@@ -56,20 +61,31 @@ function parted(words: readonly string[], language: Language): string[] | null {
   return [`${(rest[at] ?? '').replace(/,$/, '')}${base}`, ...rest.slice(0, at), ...rest.slice(at + 1)];
 }
 
+/** “ze bij te werken in de app”: the infinitive with its “te” in front of more words. */
+function inside(words: readonly string[], language: Language): string[] | null {
+  const at = words.findIndex(
+    (word, i) => /^(?:zu|te)$/.test(words[i - 1] ?? '') && isInfinitive(word) && i < words.length - 1,
+  );
+  return at === -1 ? null : [...last(words.slice(0, at + 1), language), ...words.slice(at + 1)];
+}
+
 /** The infinitive at the end, with its “zu” or “te”. */
 function last(words: readonly string[], language: Language): string[] {
   const { people, particles } = verbsOf(language);
   const [first = '', second = ''] = words;
   const verb = words.at(-1) ?? '';
   const ends = words.length > 1 && isInfinitive(verb);
-  const acts = thirdBase(first, language) !== null && !isVerb(verb, language);
+  const isFinite = isVerb(first, language) && fold(baseForm(first, language)) !== fold(first);
+  const acts =
+    (isFinite && startsOrder(fold(words.join(' ')), language)) ||
+    (thirdBase(first, language) !== null && !isVerb(verb, language));
   const begins =
     acts ||
     (isVerb(first, language) && /^\p{Ll}/u.test(first)) ||
     startsOrder(fold(words.join(' ')), language)
       ? !(words.length > 2 && ends && isVerb(verb, language))
       : false;
-  if (people.has(fold(second)) || begins || !ends) return [...words];
+  if (people.has(fold(second)) || acts || begins || !ends) return [...words];
   const before = words.slice(0, -1);
   if (!/^(?:zu|te)$/.test(before.at(-1) ?? '')) return [withoutZu(verb, language), ...before];
   const particle = before.at(-2) ?? '';

@@ -196,6 +196,7 @@ export const de: Language = {
       'antwort antworten|rückgabe zurückgeben|freigabe freigeben|abgabe abgeben|vorlage vorlegen|rückruf zurückrufen|anruf anrufen|unterschrift unterschreiben|zusage zusagen|absage absagen|angabe angeben|durchsicht durchsehen|weitergabe weitergeben|eingabe eingeben|auskunft mitteilen',
     may: 'sie können|du kannst|ihr könnt|können sie|kannst du|sie dürfen|du darfst|muss sich|müssen sich|müssen|muss|haben|können wir|könnten wir|wollen wir|dürfen wir|sollten wir|wir sollten',
     needs: [
+      combine('wir wären|ich wäre', 'dankbar|froh|sehr dankbar', 'für|um|über'),
       'wir brauchen|ich brauche|wir benötigen|ich benötige|wir brauchen noch|ich brauche noch|wir benötigen noch|ich benötige noch|brauchen wir|brauche ich|benötigen wir|benötige ich|wir warten auf|wir warten noch auf|ich warte noch auf|ich warte auf|uns fehlt|uns fehlt noch|uns fehlen|uns fehlen noch|es fehlt|es fehlt noch|es fehlen|es fehlen noch|mir fehlt noch|mir fehlen noch|wir erwarten|ich erwarte|wir bitten um|ich bitte um|wir hätten gerne|ich hätte gerne|wir hätten gern|bitte um|wir bitten sie um|ich bitte sie um|erbitten wir|wir erbitten|ich bräuchte|wir bräuchten|ich benötigte|bräuchte ich|bräuchten wir|wir hätten|ich hätte|wir vermissen|ich vermisse|noch ausstehend ist|es fehlt uns|es fehlen uns|fehlt uns noch|wir wünschen uns|gebraucht wird|gebraucht werden|benötigt wird|benötigt werden',
       combine(
         'wir|ich',

@@ -195,6 +195,11 @@ export const en: Language = {
     may: 'you can|you may|you could|you are able to|must|has to|have to|needs to|need to|are to|shall|is to',
     needs: [
       combine(
+        'i would|i’d|we would|we’d',
+        'be grateful|be glad|be pleased|be happy|be delighted|be obliged',
+        'to have|to receive|to get|to see|for|of',
+      ),
+      combine(
         'i|we|i’d|we’d|i would|we would|i’ll|we’ll',
         '|still|really|urgently|also|now',
         'need|require|want',

@@ -197,7 +197,7 @@ export const es: Language = {
     passive:
       'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser|ha de|han de|habrá de|habrán de|deberá|deberán',
     courtesy:
-      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos',
+      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia',
     generic:
       'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver',
     verbs,
@@ -237,7 +237,7 @@ export const es: Language = {
     writer: '',
     you: '',
     doForMe:
-      'me|nos|¿me|¿nos|tú me|¿le|¿les|le|les|se lo|se la|se los|se las|me lo|me la|me los|me las|nos lo|nos la|os lo|lo|la|los|las',
+      'me|nos|¿me|¿nos|tú me|¿le|¿les|le|les|se lo|se la|se los|se las|me lo|me la|me los|me las|nos lo|nos la|os lo',
     beforeOrder: 'que lo|que la|que los|que las|que nos|que me|que',
     and: 'y|e',
     assigns: 'debe|va a',

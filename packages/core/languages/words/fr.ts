@@ -189,6 +189,11 @@ export const fr: Language = {
       'envoi envoyer|réponse répondre|paiement payer|règlement régler|signature signer|remise remettre|livraison livrer|relecture relire|transmission transmettre|accord confirmer|renvoi renvoyer|choix choisir|dépôt déposer|retour renvoyer|soumission soumettre|inscription inscrire',
     may: 'vous pouvez|tu peux|il est possible de|doivent|doit',
     needs: [
+      combine(
+        'nous serions|je serais',
+        'heureux de|heureuse de|ravis de|reconnaissants de|reconnaissant de|reconnaissante de',
+        'recevoir|avoir|disposer de',
+      ),
       'nous avons besoin de|nous avons besoin du|nous avons besoin des|nous avons besoin d’|j’ai besoin de|j’ai besoin du|j’ai besoin des|j’ai besoin d’|il nous faut|il me faut|il nous manque|il manque|nous attendons|j’attends|nous sommes en attente de|nous souhaitons recevoir|je souhaite recevoir|nous aurions besoin de|nous aurions besoin du|nous aurions besoin des|j’aurais besoin de|j’aurais besoin du|j’aurais besoin des|nous attendons toujours|il manque encore|il nous manque encore|dans l’attente de recevoir|nous aurions besoin d’|j’aurais besoin d’|il nous faudrait|il me faudrait|il me manque|il nous faut encore|nous demandons|nous requérons|nous manquons de|il faudrait|nous souhaiterions|nous aimerions recevoir|j’aimerais recevoir|nous espérons|reste manquant|nous sollicitons|nous désirons',
       combine(
         'nous|je',
@@ -209,7 +214,7 @@ export const fr: Language = {
     passive:
       'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être',
     courtesy:
-      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt',
+      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt|votre confiance|votre compréhension|votre patience',
     generic:
       'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper',
     verbs,

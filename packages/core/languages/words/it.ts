@@ -210,7 +210,7 @@ export const it: Language = {
     passive:
       'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere|dovrà esserci|dovranno esserci|deve esserci|devono esserci|andrà|andranno|dovrebbero essere|deve esser|deve venire|devono venire|deve risultare|dovranno risultare',
     courtesy:
-      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo',
+      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione',
     generic:
       'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi',
     verbs,
@@ -250,7 +250,7 @@ export const it: Language = {
     afterNoun: 'è|era|di|del|della|per',
     writer: '',
     you: '',
-    doForMe: 'mi|ci|me lo|ce lo|me la|ce la|gli|le|te lo|glielo|gliela|me li|me le|ce li|lo|la|li',
+    doForMe: 'mi|ci|me lo|ce lo|me la|ce la|gli|te lo|glielo|gliela|me li|me le|ce li',
     beforeOrder: 'mi|ci|si|le|gli|ce lo|ce la|ce li|ce le|me lo|me la|glielo|gliela',
     and: 'e|ed',
     assigns: 'deve',
