@@ -34,7 +34,7 @@ const TO_DO: Partial<Record<LanguageCode, string>> = {
 };
 
 /** Where a cue of each class stands: right in front of the phrase, behind it, in its clause, in its sentence. */
-export const cuesOf = perLanguage(({ code, dates, cues, requests }: Language) => {
+export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, requests }: Language) => {
   const compound = (words: Words) =>
     requests.compounds
       ? pattern(`(?<![\\p{L}\\p{N}])(?:\\p{L}{3,20}(?=\\p{L}{4}))?${alternatives(words)}${WORD_END}`)
@@ -61,7 +61,9 @@ export const cuesOf = perLanguage(({ code, dates, cues, requests }: Language) =>
     until: lead(cues.until),
     spanBy: pattern(`^${alternatives(cues.by)}\\s`),
     spanUntil: pattern(`^${alternatives(cues.until)}\\s`),
-    latest: pattern(`^[\\s,(-]*(?:\\p{L}{1,9}\\s+){0,2}${alternatives(cues.latest)}(?![\\p{L}\\p{N}])`),
+    latest: pattern(
+      `^[\\s,(-]*(?:(?!${alternatives(...weekdays, ...months)})\\p{L}{1,9}\\s+){0,2}${alternatives(cues.latest)}(?![\\p{L}\\p{N}])`,
+    ),
     noun: compound(cues.dueNoun),
     purpose: pattern(`(?<![\\p{L}])${alternatives(cues.purpose)}\\s+(?:[\\p{L}'-]+\\s+){0,5}$`),
     request: pattern(
@@ -88,6 +90,7 @@ export const cuesOf = perLanguage(({ code, dates, cues, requests }: Language) =>
     move: wholeWords(cues.move),
     change: wholeWords(cues.change),
     instead: near(cues.instead),
+    insteadOf: wholeWords(cues.instead),
     lift: wholeWords(cues.lift),
     day: pattern(`(?<![\\p{L}-])(?:${alternatives(cues.on, dates.article)}\\s+){1,2}$`),
     from: near(dates.from),

@@ -1,4 +1,12 @@
-import { beginsWithVerb, undoneAt, verbsOf, type Language } from '../languages/index.ts';
+import {
+  actionBase,
+  beginsWithVerb,
+  listOf,
+  perLanguage,
+  undoneAt,
+  verbsOf,
+  type Language,
+} from '../languages/index.ts';
 import { asks, cuesOf } from './cues.ts';
 import type { Reason } from './phrase.ts';
 import type { Phrase } from './phrases.ts';
@@ -17,6 +25,7 @@ const WEIGHTS = {
   obligation: 3,
   given: 4,
   offer: 2,
+  label: 2,
   moved: 5,
   wish: -4,
   event: -4,
@@ -133,8 +142,6 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   const ends = until !== null || by !== null || phrase.grain === 'span';
   const given = ends && asksNothing(wanted) ? cues.given.exec(clause.before)?.[0] : undefined;
   const noun = cues.noun.exec(around)?.[0];
-  // “Letzter Termin” is no event.
-  const told = noun === undefined ? around : around.replace(noun, ' ');
   const found: [Cue, string | undefined, boolean][] = [
     ['latest', latest, true],
     ['by', by?.[0], true],
@@ -144,17 +151,18 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['given', given, true],
     ['wish', cues.wish.exec(window)?.[0], by === null && latest === undefined],
     ['purpose', purpose, true],
-    ['event', cues.event.exec(moves ? folded : told)?.[0], !settled && purpose === undefined],
+    ['event', eventOf(setting, noun), !settled && purpose === undefined && phrase.counted !== true],
     ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !isWanted],
-    ['commit', commit, true],
+    ['commit', commit, !moves],
     ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined],
+    ['label', clause.before.trim(), until !== null && /^[^.;?!]{2,45}\s?:\s*$/.test(clause.before)],
     ['offer', offerOf(setting), until !== null && asksNothing(wanted)],
     ['state', stateOf(setting), latest === undefined && given === undefined && asksNothing(wanted)],
-    ['absence', cues.absence.exec(around)?.[0], !asks(clause.before, language)],
+    ['absence', cues.absence.exec(around)?.[0], wanted?.cue !== 'must' && !asks(clause.before, language)],
     ['every', cues.every.exec(window)?.[0], true],
     ['hours', own, phrase.hours],
     ['weak', own, phrase.weak && !settled && !until],
-    ['dayless', own, phrase.dayless && !settled],
+    ['dayless', own, phrase.dayless && (!settled || !wanted)],
     ['issue', by ? undefined : cues.issue.exec(window)?.[0], !moves && purpose === undefined],
     ['moved', moves?.[0], !gone],
     ['replaced', 'replaced', gone],
@@ -177,6 +185,18 @@ function stateOf({ folded, around, by, language }: Setting): string | undefined 
   if (offer.test(folded)) return undefined;
   return state.exec(by ? around.replace(by[0].trim(), ' ') : around)?.[0];
 }
+
+/** What takes place; “letzter Termin” and “statt am 3. April” name no event, nor does what one does oneself (“redovisningen”). */
+function eventOf({ folded, around, moves, language }: Setting, noun: string | undefined): string | undefined {
+  const { event, insteadOf } = cuesOf(language);
+  const told = (moves ? folded : around.replace(noun ?? '', ' ')).replace(insteadOf, ' ');
+  const found = event.exec(told)?.[0];
+  return found !== undefined && !listed(language).has(found) && actionBase(found, language) !== null
+    ? undefined
+    : found;
+}
+
+const listed = perLanguage(({ cues }: Language) => new Set(listOf(cues.event)));
 
 /** An offer that is good until that day. */
 function offerOf({ folded, around, language }: Setting): string | undefined {
@@ -217,9 +237,17 @@ function wantedBy({ folded, phrase, clause, after, language, order }: Setting): 
   return { cue: verb ? 'request' : 'obligation', words: 'a note' };
 }
 
+const VERB_SECOND: ReadonlySet<string> = new Set(['de', 'nl', 'sv']);
+
 /** The day may stand in front of the order or inside it (“On Monday please bring …”). */
 function withoutDate(folded: string, { start, end }: Phrase, language: Language): string {
   const lead = cuesOf(language).ahead.exec(folded.slice(0, start))?.index ?? start;
+  // “Am Donnerstag kommt ein Interessent” tells; “am Donnerstag bringen Sie bitte …” asks.
+  const hello = verbsOf(language).greeting.exec(folded)?.[0].length ?? 0;
+  const tells = VERB_SECOND.has(language.code) && folded.slice(hello, lead).trim() === '';
+  const { pleaseInside, formal } = verbsOf(language);
+  const behind = folded.slice(end).trimStart();
+  if (tells && !pleaseInside.test(behind) && !formal.test(behind)) return folded;
   return `${folded.slice(0, lead)} ${folded.slice(end).trimStart()}`.trimStart();
 }
 

@@ -16,6 +16,7 @@ import { addMonths, isoOf, parseDay, type Closed, type Day } from './day.ts';
 import { DEADLINE, judge } from './deadline.ts';
 import { LocalDate, type DateOptions, type DatePhrase } from './phrase.ts';
 import { findPhrases, type Phrase } from './phrases.ts';
+import type { Named } from './rules.ts';
 import type { Spoken } from './spoken.ts';
 
 /** More sentences with dates than this are data, not a letter. */
@@ -25,8 +26,11 @@ const MOST_PHRASES = 500;
 export function findDates(sentences: readonly Spoken[], options: DateOptions): DatePhrase[] {
   const found: DatePhrase[] = [];
   const closed = new Set(options.closed);
+  let named: Named | null = null;
   for (const sentence of sentences) {
-    found.push(...datesIn(sentence, options, closed, lastAhead(found, options)));
+    const dates = datesIn(sentence, options, closed, named);
+    found.push(...dates.map(({ date }) => date));
+    named = aheadOf(dates, options) ?? named;
     if (found.length >= MOST_PHRASES) break;
   }
   return withBrought(found, sentences, options);
@@ -66,13 +70,20 @@ function brings(folded: string, language: Language): boolean {
 
 const bringWords = perLanguage(({ requests }: Language) => new Set(listOf(requests.bring)));
 
-/** The day that was named last and is still to come, which “by then” means. */
-function lastAhead(found: readonly DatePhrase[], { reference }: DateOptions): Day | null {
-  const last = found.findLast(
-    ({ date, reasons }) =>
-      date.slice(0, 10) >= reference.slice(0, 10) && !reasons.some(({ cue }) => cue === 'replaced'),
-  );
-  return last ? parseDay(last.date) : null;
+/** A date phrase, and the day that “the day before” counts from: of a range its first. */
+interface Dated {
+  date: DatePhrase;
+  anchor: Day;
+}
+
+/** The days that a sentence names and that are still to come. */
+function aheadOf(found: readonly Dated[], { reference }: DateOptions): Named | null {
+  const today = parseDay(reference);
+  const ahead = found
+    .filter(({ date, anchor }) => anchor >= today && !date.reasons.some(({ cue }) => cue === 'replaced'))
+    .map(({ anchor }) => anchor);
+  const [first] = ahead;
+  return first === undefined ? null : { first, last: ahead.at(-1) ?? first };
 }
 
 /** Where words stand that take earlier deadlines back: the end of the last such sentence, or null. */
@@ -81,9 +92,16 @@ export function findLift(sentences: readonly Spoken[]): number | null {
 }
 
 /** Whether a sentence takes back what was asked before. */
-export const isLifted = ({ folded, language }: Spoken) => cuesOf(language).lift.test(folded);
+export function isLifted({ folded, language }: Spoken): boolean {
+  const found = cuesOf(language).lift.exec(folded);
+  if (!found) return false;
+  // “Don’t forget …”
+  const { denied, denies } = verbsOf(language);
+  const [before, after] = [folded.slice(0, found.index), folded.slice(found.index + found[0].length)];
+  return !denied.test(before) && !/n'$/.test(before) && !denies.test(after.trimStart());
+}
 
-function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: Day | null): DatePhrase[] {
+function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: Named | null): Dated[] {
   const { folded, language, text } = sentence;
   const frame = { language, today: parseDay(options.reference), order: options.dateOrder, closed, named };
   const counted = chronoDays(text, options, language);
@@ -94,7 +112,7 @@ function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: 
       p.start >= helloOf(sentence),
   );
   const phrases = [...own, ...counted];
-  return phrases.flatMap((phrase) => {
+  const dated = phrases.flatMap((phrase) => {
     const { lead, overdue, ...judgement } = judge(folded, phrase, language, options.order ?? false);
     if (phrase.dayless && judgement.verdict !== 'deadline') return [];
     const date = dateOf(overdue ? before(phrase) : phrase, options.zone);
@@ -103,9 +121,24 @@ function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: 
       ? [`“${text.slice(phrase.start, phrase.end)}”: the weekday and the date disagree, the date was taken.`]
       : [];
     const start = sentence.start + phrase.start - lead;
-    return [{ start, end: sentence.start + phrase.end, date, ...judgement, warnings }];
+    const end = sentence.start + phrase.end;
+    return [{ date: { start, end, date, ...judgement, warnings }, anchor: phrase.begins ?? phrase.day }];
   });
+  return withoutVague(dated);
 }
+
+/** Beside a day with a cue of its own (“Sunday at the latest”) one that is only named (“this weekend”) is no deadline. */
+function withoutVague(dated: Dated[]): Dated[] {
+  const isPlain = ({ reasons }: DatePhrase) => reasons.some(({ cue }) => PLAIN.has(cue));
+  if (!dated.some(({ date }) => date.verdict === 'deadline' && isPlain(date))) return dated;
+  return dated.map(({ date, anchor }) => ({
+    date: date.verdict === 'deadline' && !isPlain(date) ? { ...date, verdict: 'other' } : date,
+    anchor,
+  }));
+}
+
+/** Cues that name a deadline themselves. */
+const PLAIN = new Set(['by', 'until', 'latest', 'noun', 'moved', 'given', 'purpose', 'bring']);
 
 /** How far a greeting goes that is a time of day too (“Morgen Ines,”): names and a comma stand behind it. */
 function helloOf({ text, folded, language }: Spoken): number {

@@ -1,12 +1,14 @@
 import { alternatives, pattern, perLanguage, type Language } from '../languages/index.ts';
 import { clockTimes, type ClockTime } from './clock.ts';
 import { cuesOf } from './cues.ts';
-import { mondayOf, weekdayOf } from './day.ts';
+import { mondayOf, weekdayOf, type Day } from './day.ts';
 import { grammarOf } from './grammar.ts';
 import { namedDays, type Frame, type NamedDay } from './rules.ts';
 
 /** A day in a sentence with all that stands with it: weekday, clock time, the part of the day, the end of a range. */
 export interface Phrase extends NamedDay {
+  /** The first day of a range. */
+  begins?: Day;
   time: string | null;
   zone: string | null;
   /** Hours from and to are named. */
@@ -20,7 +22,7 @@ export interface Phrase extends NamedDay {
 export function findPhrases(folded: string, frame: Frame): Phrase[] {
   if (!grammarOf(frame.language).any.test(folded)) return [];
   const days = joinDays(folded, namedDays(folded, frame), frame.language);
-  return joinTimes(folded, days, frame);
+  return joinTimes(folded, days, frame).map((phrase) => withPart(folded, phrase, frame.language));
 }
 
 const joints = perLanguage(({ dates, cues }: Language) => ({
@@ -31,13 +33,16 @@ const joints = perLanguage(({ dates, cues }: Language) => ({
   toTime: pattern(
     `^[\\s,()@]*(?:${alternatives(dates.at, cues.by, cues.on, cues.until, cues.latest, dates.article, dates.dayPart, dates.of)}[\\s,()]*){0,4}$`,
   ),
+  partBehind: pattern(
+    `^\\s+(?:${alternatives(dates.of, dates.article, cues.on)}\\s+){0,2}${alternatives(dates.dayPart)}(?![\\p{L}])`,
+  ),
   dayPart: pattern(
     `(?<![\\p{L}])${alternatives(cues.by, cues.until)}\\s+(?:${alternatives(dates.article)}\\s+)?(?<part>${alternatives(dates.dayPart)})(?![\\p{L}])`,
     'g',
   ),
 }));
 
-type Joined = NamedDay & { disagrees: boolean; everyWeek?: boolean };
+type Joined = NamedDay & { disagrees: boolean; everyWeek?: boolean; begins?: Day };
 
 function joinDays(folded: string, days: readonly NamedDay[], language: Language): Joined[] {
   const joined: Joined[] = [];
@@ -70,8 +75,14 @@ function joinPair(a: Joined, b: NamedDay, folded: string, language: Language): J
     return { ...b, ...span, disagrees: false, everyWeek: true };
   const begins = /^\s*-\s*$/.test(gap) || joint.from.test(folded.slice(Math.max(0, a.start - 24), a.start));
   if (joint.range.test(gap) && begins && b.day >= a.day)
-    return { ...b, ...span, disagrees: b.grain === 'day' && a.disagrees };
+    return { ...b, ...span, begins: a.day, disagrees: b.grain === 'day' && a.disagrees };
   return null;
+}
+
+/** “Monday | morning” */
+function withPart(folded: string, phrase: Phrase, language: Language): Phrase {
+  const part = joints(language).partBehind.exec(folded.slice(phrase.end))?.[0].length ?? 0;
+  return phrase.grain === 'weekday' && phrase.time === null ? { ...phrase, end: phrase.end + part } : phrase;
 }
 
 const whole = (day: Joined): Phrase => ({

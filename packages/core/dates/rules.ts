@@ -21,8 +21,14 @@ export interface Frame {
   today: Day;
   order: DateOrder;
   closed: Closed;
-  /** The day that the sentences before named last. */
-  named: Day | null;
+  /** The days that the last sentence before with one named. */
+  named: Named | null;
+}
+
+/** “By then” is the last of them, “the day before” counts from the first. */
+export interface Named {
+  first: Day;
+  last: Day;
 }
 
 export type Grain = 'day' | 'weekday' | 'dayOfMonth' | 'week' | 'period' | 'span';
@@ -39,6 +45,8 @@ export interface NamedDay {
   weak: boolean;
   /** A clock time within the phrase itself (`2026-03-05T17:00Z`), with its zone if one is named. */
   clock?: { time: string; zone: string | null };
+  /** Counted back from another day. */
+  counted?: boolean;
   /** It counts from a day named elsewhere: `day` is that day's until it is known. */
   from?: (named: Day) => Day;
 }
@@ -78,11 +86,11 @@ function counted(days: readonly NamedDay[], folded: string, frame: Frame): Named
   days.forEach(({ from, ...day }, i) => {
     const [last, next] = [done.at(-1), days[i + 1]];
     if (last && last.end >= day.end) return;
-    const named = last?.day ?? frame.named;
+    const named = last?.day ?? (day.day === frame.today ? frame.named?.last : frame.named?.first);
     if (!from) done.push(day);
     else if (next && !next.from && isItsDay(folded.slice(day.end, next.start), frame.language))
-      done.push({ ...day, end: next.end, day: from(next.day) });
-    else if (named !== null) done.push({ ...day, day: from(named) });
+      done.push({ ...day, end: next.end, day: from(next.day), counted: true });
+    else if (named !== undefined) done.push({ ...day, day: from(named), counted: true });
   });
   return done;
 }
@@ -134,7 +142,8 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
   },
   edge: ({ weekEnd, monthEnd, turn }, frame, grammar) => {
     const kind = weekEnd !== undefined ? 'week' : monthEnd !== undefined ? 'month' : 'year';
-    return plain(endOfPeriod(kind, grammar.is('following', turn) ? 1 : 0, frame.today));
+    const named = plain(endOfPeriod(kind, grammar.is('following', turn) ? 1 : 0, frame.today));
+    return named && kind === 'week' ? { ...named, grain: 'week' } : named;
   },
   weekNumber: ({ n, year }, frame) => {
     const monday = mondayOfWeek(year === undefined ? partsOf(frame.today).year : Number(year), Number(n));
@@ -187,8 +196,9 @@ const READ: Record<RuleName, (groups: Groups, frame: Frame, grammar: Grammar, be
   },
 };
 
+/** `day` is what it would be if that day were today, so that “by then” is today. */
 const fromNamed = (from: (named: Day) => Day, { today }: Frame): Found => ({
-  day: today,
+  day: from(today),
   grain: 'span',
   fixed: true,
   weak: false,

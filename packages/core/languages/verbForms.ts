@@ -31,7 +31,10 @@ function spanish(verb: string): VerbForms {
     const soft = stems.map((s) => s.replace(/c$/, 'qu').replace(/g$/, 'gu').replace(/z$/, 'c'));
     return {
       plain: [...join(stems, ['a', 'as']), ...join(soft, ['e', 'es'])],
-      marked: [...join(soft, ['en', 'eis']), ...join([stem], ['ad', 'ara', 'aran', 'aras'])],
+      marked: [
+        ...join(soft, ['en', 'eis']),
+        ...join([stem], ['ad', 'ara', 'aran', 'aras', 'arias', 'arian', 'ariais']),
+      ],
     };
   }
   const hard = stems.map((s) =>
@@ -46,7 +49,10 @@ function spanish(verb: string): VerbForms {
     plain: [...join(stems, ['e', 'es']), ...join(hard, ['a', 'as'])],
     marked: [
       ...join(hard, ['an', 'ais']),
-      ...join([stem], [`${ending.charAt(0)}d`, 'iera', 'ieran', 'ieras']),
+      ...join(
+        [stem],
+        [`${ending.charAt(0)}d`, 'iera', 'ieran', 'ieras', `${ending}ias`, `${ending}ian`, `${ending}iais`],
+      ),
     ],
   };
 }
@@ -57,7 +63,7 @@ function portuguese(verb: string): VerbForms {
     const soft = stem.replace(/c$/, 'qu').replace(/g$/, 'gu').replace(/ç$/, 'c');
     return {
       plain: [`${stem}a`, `${stem}as`, ...join([soft], ['e', 'es'])],
-      marked: [`${soft}em`, `${stem}arem`],
+      marked: [`${soft}em`, `${stem}arem`, `${stem}arias`, `${stem}ariam`],
     };
   }
   const stems = turned(stem, ending === 'ir' ? { e: ['i'], o: ['u'] } : {}).map((s) =>
@@ -65,7 +71,7 @@ function portuguese(verb: string): VerbForms {
   );
   return {
     plain: [`${stem}e`, `${stem}es`, ...join(stems, ['a', 'as'])],
-    marked: [...join(stems, ['am']), `${stem}${ending}em`],
+    marked: [...join(stems, ['am']), ...join([`${stem}${ending}`], ['em', 'ias', 'iam'])],
   };
 }
 
@@ -75,7 +81,10 @@ function italian(verb: string): VerbForms {
     const soft = stem.replace(/([cg])$/, '$1h').replace(/i$/, '');
     return {
       plain: [`${stem}a`, `${soft}i`, `${soft}ii`],
-      marked: [...join([stem], ['ate', 'assi', 'asse', 'aste']), ...join([soft], ['ino', 'iate'])],
+      marked: [
+        ...join([stem], ['ate', 'assi', 'asse', 'aste']),
+        ...join([soft], ['ino', 'iate', 'eresti', 'erebbe', 'ereste']),
+      ],
     };
   }
   const vowel = ending.charAt(0);
@@ -83,7 +92,19 @@ function italian(verb: string): VerbForms {
     plain: join([stem], ['i', 'a']),
     marked: join(
       [stem],
-      [`${vowel}te`, 'ano', 'iate', 'isca', 'isci', 'iscano', `${vowel}ssi`, `${vowel}sse`],
+      [
+        `${vowel}te`,
+        'ano',
+        'iate',
+        'isca',
+        'isci',
+        'iscano',
+        `${vowel}ssi`,
+        `${vowel}sse`,
+        `${vowel}resti`,
+        `${vowel}rebbe`,
+        `${vowel}reste`,
+      ],
     ),
   };
 }
@@ -92,11 +113,14 @@ function french(verb: string): VerbForms {
   const [stem, ending] = part(verb, /(?:er|ir|re)$/);
   if (ending === 'er') {
     const stems = [stem, stem.replace(/([ou])y$/, '$1i'), stem.replace(/(e)([lt])$/, '$1$2$2')];
-    return { plain: join(stems, ['e', 'es']), marked: join([stem], ['ez', 'iez']) };
+    return { plain: join(stems, ['e', 'es']), marked: join([stem], ['ez', 'iez', 'erais', 'eriez']) };
   }
   if (ending === 'ir')
-    return { plain: join([stem], ['is', 's']), marked: join([stem], ['issez', 'issiez', 'ez', 'iez']) };
-  return { plain: join([stem], ['s']), marked: join([stem], ['ez', 'iez']) };
+    return {
+      plain: join([stem], ['is', 's', 'it']),
+      marked: join([stem], ['issez', 'issiez', 'ez', 'iez', 'irais', 'iriez']),
+    };
+  return { plain: join([stem], ['s']), marked: join([stem], ['ez', 'iez', 'rais', 'riez']) };
 }
 
 function german(verb: string): VerbForms {

@@ -10,8 +10,13 @@ const termNouns = (dueNoun: Words, actionNouns: Words): Words =>
     .filter((noun) => !pairsOf(actionNouns).has(noun))
     .join('|');
 
+/** “(moet) zijn ingeleverd”, but not “zijn boekje”. */
+const BE_ALONE: Partial<Record<LanguageCode, string>> = {
+  nl: '|zijn(?=\\s*[,.;]|\\s(?:ge|be|ver|in|aan|op|af|uit|terug)\\p{L}+(?:d|t|en)(?![\\p{L}]))',
+};
+
 /** What a language knows of its verbs and of the words around them, ready to look up in folded text. */
-export const verbsOf = perLanguage(({ cues, requests, mail }: Language) => {
+export const verbsOf = perLanguage(({ code, cues, requests, mail }: Language) => {
   const pronounStart = (words: string) =>
     pattern(`^[\\s¿]*(?:${alternatives(words)}(?<=')|${alternatives(words)}\\s+)`);
   const start = (words: string) => pattern(`^(?:${words})(?![\\p{L}\\p{N}'])[\\s,.:;!-]*`);
@@ -53,6 +58,9 @@ export const verbsOf = perLanguage(({ cues, requests, mail }: Language) => {
     given: pattern(
       `(?<![\\p{L}])${alternatives(cues.given)}(?![\\p{L}])[^.;!?]{0,120}?\\s(?:${alternatives(requests.goal)}|(?:zeit|gelegenheit|frist),|pa\\s(?:dig|er)\\satt)\\s+`,
     ),
+    passiveTurned: pattern(
+      `(?<![\\p{L}])(?<modal>${alternatives(requests.passive)})\\s+(?<thing>${alternatives(requests.determiners)}\\s[^,;:]{3,60}?)\\s+(?:[^,;:]{0,120}?\\s)?(?<verb>[\\p{L}-]+)(?:\\s+(?:werden|sein|worden|zijn|bli|vara|voldaan))?\\s*(?:[.,;!]|$)`,
+    ),
     courtesy: pattern(`(?<![\\p{L}])${alternatives(requests.courtesy)}(?![\\p{L}])`),
     opening: start(alternatives(requests.please, requests.fillers)),
     please: start(alternatives(requests.please)),
@@ -60,9 +68,10 @@ export const verbsOf = perLanguage(({ cues, requests, mail }: Language) => {
     denied: pattern(`(?<![\\p{L}])${alternatives(requests.negation)}\\s*$`),
     denies: pattern(`^${alternatives(requests.negation)}\\s`),
     nothing: wholeWords(requests.nothing),
-    be: pattern(`^${alternatives(requests.be)}\\s`),
+    be: pattern(`^(?:${alternatives(requests.be)}\\s${BE_ALONE[code] ?? ''})`),
     condition: pattern(`^\\s*${alternatives(requests.condition, requests.whoever)}\\s`),
     so: pattern(`,\\s*(?:${alternatives(requests.so)})\\s+`, 'g'),
+    hence: pattern(`(?<=\\s)${alternatives(requests.so)}(?![\\p{L}])`),
     goal: pattern(`^${alternatives(requests.goal)}\\s`),
     determined: pattern(`^\\S+?(?:-\\p{L}+)?\\s+${alternatives(requests.determiners)}${WORD_END}`),
     noun: pattern(`^[\\p{L}'-]+\\s${alternatives(requests.afterNoun)}\\s`),

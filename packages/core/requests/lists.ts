@@ -20,7 +20,7 @@ interface Entry extends Slice {
 }
 
 interface List {
-  heading: string;
+  heading: Line | null;
   entries: Entry[];
 }
 
@@ -38,17 +38,25 @@ export function listItems(
 ): Item[] {
   return listsOf(text).flatMap((list) => {
     if (!asksForItems(list, text, dates, language, own)) return [];
+    const due = dueOf(list.heading, dates);
     return list.entries
       .filter((entry) => entry.box !== 'done')
-      .map((entry) => itemAt(text, entry, dates, language, entry.notes.join('\n')));
+      .map((entry) => itemAt(text, entry, dates, language, entry.notes.join('\n')))
+      .map((item) => ({ ...item, due: item.due ?? due }));
   });
+}
+
+/** “Before you lock up on Sunday:”: the day of all that has none of its own. */
+function dueOf(heading: Line | null, dates: readonly DatePhrase[]): DatePhrase | null {
+  const inside = dates.filter((d) => heading && d.start >= heading.start && d.end <= heading.end);
+  return inside.find((d) => d.verdict === 'deadline' || (d.verdict === 'other' && d.score > -4)) ?? null;
 }
 
 function listsOf(text: string): List[] {
   const lists: List[] = [];
   let open: { list: List; indent: number } | null = null;
   let gap = 0;
-  let heading = '';
+  let heading: Line | null = null;
   for (const line of linesOf(text, { start: 0, end: text.length })) {
     if (line.text.trim() === '') {
       gap += 1;
@@ -66,7 +74,7 @@ function listsOf(text: string): List[] {
     } else if (open && (gap === 0 || indent > open.indent + 1)) follow(open.list, line, text);
     else {
       open = null;
-      heading = line.text.trim();
+      heading = line;
     }
     gap = 0;
   }
@@ -100,7 +108,8 @@ function asksForItems(
   language: Language,
   own: boolean,
 ): boolean {
-  const { entries, heading } = list;
+  const { entries } = list;
+  const heading = list.heading?.text.trim() ?? '';
   const open = entries.filter((entry) => entry.box !== 'done');
   if (open.length < 2 && !(open.length === 1 && entries.length > 1)) return false;
   const head = fold(heading);

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { linesOf, type Line } from '../anatomy/index.ts';
+import { alternatives, fold, LANGUAGES, pattern } from '../languages/index.ts';
 
 /** `Label: value`, on one line, on two or in a row of two cells; `start` and `end` are the value's, in the text given. */
 export const Pair = z.object({
@@ -16,6 +17,7 @@ const ROW = new RegExp(`^(${LABEL})[ *]{0,3}:?[ ]{0,3}\\t[ ]{0,3}([^\\s\\t][^\\t
 const ABOVE = new RegExp(`^(${LABEL}):\\s*$`, 'u');
 /** A value below its label: short, no sentence and no order. */
 const SHORT = /^[\p{Lu}\d€$£][^.!?:]{0,59}$/u;
+const GREETING = pattern(`^${alternatives(...LANGUAGES.map((l) => l.mail.greeting))}(?![\\p{L}])`);
 const MOST_PAIRS = 500;
 
 /** The labelled values of a text. `http://…` and clock times are none. */
@@ -34,7 +36,7 @@ function pairOn(line: Line): Pair | null {
   const words = line.text.slice(0, 1000);
   const found = LABELLED.exec(words) ?? ROW.exec(words);
   const [, label = '', value = ''] = found ?? [];
-  if (!found || value.startsWith('//') || /^\d+$/.test(label)) return null;
+  if (!found || value.startsWith('//') || /^\d+$/.test(label) || GREETING.test(fold(label))) return null;
   const start = line.start + words.lastIndexOf(value);
   return { label, value, start, end: start + value.length };
 }

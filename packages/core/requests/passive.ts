@@ -8,11 +8,15 @@ export function passive(sentence: string, language: Language, named: string): As
   const text = sentence.slice(hello);
   const folded = fold(text);
   const groups = verbsOf(language).passive.exec(folded)?.groups;
-  if (groups?.thing === undefined || groups.verb === undefined) return null;
+  if (groups?.thing === undefined || groups.verb === undefined) return turned(text, folded, language);
   const at = folded.indexOf(groups.verb, groups.thing.length);
   const word = text.slice(at, at + groups.verb.length).toLowerCase();
+  // “Neue sind bestellt” is no order, “sind zu bestellen” is one.
+  const told =
+    language.code === 'de' && /(?:^|\s)(?:ist|sind)\s+(?:noch\s+|bitte\s+)?$/.test(folded.slice(0, at));
+  if (told && !/zu\p{L}+en$/u.test(word)) return null;
   const base = participleBase(word, language) ?? infinitiveBase(word, language);
-  if (base === null) return null;
+  if (base === null) return turned(text, folded, language);
   const start = folded.length - folded.trimStart().length;
   const refers = PRONOUN.test(groups.thing.trim());
   const thing = refers ? named : uncapital(text.slice(start, groups.thing.length));
@@ -26,6 +30,22 @@ export function passive(sentence: string, language: Language, named: string): As
     generic: false,
     refers,
   };
+}
+
+/** “(um … zu vermeiden,) ist der Betrag … zu zahlen”: the verb stands in front of its subject. */
+function turned(text: string, folded: string, language: Language): Asked | null {
+  if (!['de', 'nl', 'sv'].includes(language.code)) return null;
+  const found = verbsOf(language).passiveTurned.exec(folded);
+  const { modal = '', thing = '', verb = '' } = found?.groups ?? {};
+  if (!found) return null;
+  const end = found.index + found[0].lastIndexOf(verb);
+  const isTo = /(?:zu|te)\s+$/.test(folded.slice(0, end)) || /zu\p{L}+en$/u.test(verb);
+  if (/^(?:ist|sind|is|zijn)/.test(modal) && !isTo) return null;
+  const base = participleBase(verb, language) ?? (isTo ? baseForm(verb, language) : null);
+  if (base === null) return null;
+  const start = folded.indexOf(thing, found.index);
+  const title = capital(`${base} ${text.slice(start, start + thing.length)}`);
+  return { title, strength: 2, start, generic: false, refers: false };
 }
 
 /** Subjects that stand for what was named before, in the eight languages, folded. */

@@ -312,10 +312,7 @@ function needed(text: string, folded: string, language: Language, thing: string)
   if (verbsOf(language).goal.test(folded.slice(start))) return null;
   if (/^(?:que?|che|that|dass|dat|att|qu')\b/.test(folded.slice(start))) return null;
   if (isDenied(folded.slice(0, found.index), folded.slice(start), language)) return null;
-  const wanted = tidy(cutReason(text.slice(start), language), language).replace(
-    /\s+(?:nodig|noch|nog)$/u,
-    '',
-  );
+  const wanted = wantedIn(text, found.index, start, language);
   const { provide } = language.requests;
   const pronoun = pronounOf(wanted, language);
   const isPerson = pronoun === null && verbsOf(language).people.has(fold(wanted));
@@ -326,6 +323,28 @@ function needed(text: string, folded: string, language: Language, thing: string)
   const title = actionIn(wanted, language) ?? `${provide} ${wanted}`;
   return { title, strength: 2, start, generic: false, refers: false, wanted };
 }
+
+/** The thing that is wanted: behind the need, in front of it (“die Liste brauche ich”) or inside it (“we hebben de lijst nodig”). */
+function wantedIn(text: string, at: number, start: number, language: Language): string {
+  const own = text.slice(at, start).trim().split(/\s+/);
+  const inside = /^nodig$/i.test(own.at(-1) ?? '') ? own.slice(2, -1).join(' ') : '';
+  const ahead =
+    text
+      .slice(0, at)
+      .split(/[.,;:!?]/)
+      .at(-1)
+      ?.trim() ?? '';
+  const behind = tidy(cutReason(text.slice(start).replace(GETTING, ''), language), language);
+  if (inside !== '') return tidy(inside, language);
+  const verbSecond = language.requests.verbLast || language.code === 'sv';
+  return verbSecond && behind.length < 3 && verbsOf(language).determined.test(`x ${fold(ahead)}`)
+    ? uncapital(ahead)
+    : behind.replace(/\s+(?:nodig|noch|nog)$/u, '');
+}
+
+/** “we need (to know) your choice” */
+const GETTING =
+  /^\s*(?:to\s+(?:know|have|receive|see|get)|connaître|savoir|recevoir|avoir|conocer|saber|recibir|tener|conhecer|receber|ter|conoscere|sapere|ricevere|avere)\s+(?!que|si|se|if|whether)/iu;
 
 /** “your confirmation of the slot” → “Confirm the slot” */
 function actionIn(thing: string, language: Language): string | null {
@@ -362,7 +381,8 @@ function phrase(
   lead = false,
 ): Pick<Asked, 'title' | 'refers'> | null {
   const { letArrive } = verbsOf(language);
-  const said = tidy(without(cutReason(words, language), verbsOf(language).polite), language);
+  const { polite, hence } = verbsOf(language);
+  const said = tidy(without(without(cutReason(words, language), polite), hence), language);
   const arrives = letArrive.exec(fold(said))?.[0].length ?? 0;
   const clause = arrives === 0 ? said : `${language.requests.provide} ${said.slice(arrives).trim()}`;
   const ordered = language.requests.verbLast ? verbFirst(clause, language) : clause;
@@ -409,4 +429,4 @@ function pronounOf(words: string, language: Language): string | null {
 
 /** Behind a word that is no article: the end, a comma, a conjunction, a preposition, a participle. */
 const STANDS_ALONE =
-  /^\s*(?:$|[,.;:]|(?:and|und|et|y|e|en|och|back|zuruck|terug|tillbaka|to|for|from|in|on|at|by|with|an|auf|bei|mit|fur|zu|zum|zur|im|am|aus|nach|a|au|aux|dans|sur|pour|par|chez|al|con|por|sin|em|no|na|ao|com|op|naar|voor|met|bij|uit|da|dal|nel|nella|sul|senza|i|pa|till|fran|med|hos|vid|misschien|vielleicht)\s)/;
+  /^\s*(?:$|[,.;:]|(?:and|und|et|y|e|en|och|back|zuruck|terug|tillbaka|to|for|from|in|on|at|by|with|an|auf|bei|mit|fur|zu|zum|zur|im|am|aus|nach|a|au|aux|dans|sur|pour|par|chez|al|con|por|sin|em|no|na|ao|com|op|naar|voor|met|bij|uit|da|dal|nel|nella|sul|senza|i|pa|till|fran|med|hos|vid|misschien|vielleicht|up|down|out|off|over|along|through|ab|mit|ein|vor|weg|op|af|mee|upp|ut|ner)(?:\s|$|[.,;]))/;

@@ -49,7 +49,7 @@ function parted(words: readonly string[], language: Language): string[] | null {
   const end = words.at(-1) ?? '';
   if (!isVerb(base, language) || (words.length > 2 && isInfinitive(end) && isVerb(end, language)))
     return null;
-  const at = rest.findIndex((word, i) => {
+  const at = rest.findLastIndex((word, i) => {
     const particle = fold(word).replace(/,$/, '');
     if (!particles.has(particle)) return false;
     if (i === rest.length - 1) return true;
@@ -63,10 +63,13 @@ function parted(words: readonly string[], language: Language): string[] | null {
 
 /** “ze bij te werken in de app”: the infinitive with its “te” in front of more words. */
 function inside(words: readonly string[], language: Language): string[] | null {
-  const at = words.findIndex(
-    (word, i) => /^(?:zu|te)$/.test(words[i - 1] ?? '') && isInfinitive(word) && i < words.length - 1,
-  );
-  return at === -1 ? null : [...last(words.slice(0, at + 1), language), ...words.slice(at + 1)];
+  const at = words.findIndex((word, i) => /^(?:zu|te)$/.test(words[i - 1] ?? '') && isInfinitive(word));
+  // “… indienen om een boete te voorkomen”: a purpose is not what is asked.
+  const goal = words.findIndex((word, i) => i > 0 && i < at && /^(?:om|um)$/.test(word));
+  if (goal !== -1) return verbFirst(words.slice(0, goal).join(' '), language).split(' ');
+  return at === -1 || at === words.length - 1
+    ? null
+    : [...last(words.slice(0, at + 1), language), ...words.slice(at + 1)];
 }
 
 /** The infinitive at the end, with its “zu” or “te”. */

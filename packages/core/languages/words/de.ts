@@ -85,7 +85,7 @@ export const de: Language = {
     thatDay:
       'bis dahin|bis zu diesem tag|bis zu diesem datum|bis zu diesem termin|bis zu dem tag|vor diesem datum|vor diesem termin|an diesem tag|an dem tag|am selben tag|bis spätestens dahin|noch vorher',
     dayBefore:
-      'am tag davor|tags zuvor|am vortag|am tag vorher|am vorabend|einen tag vorher|am abend davor|einen tag zuvor|einen tag davor|am tag zuvor|tags davor|am abend vorher',
+      'am tag davor|tags zuvor|am vortag|am tag vorher|am vorabend|einen tag vorher|am abend davor|einen tag zuvor|einen tag davor|am tag zuvor|tags davor|am abend vorher|am abend zuvor|am nachmittag davor|schon am abend vorher',
     before: 'vor|vorher|zuvor|davor|im voraus|vorab|früher',
     noon: 'mittag|mittags|12 uhr mittags|zwölf uhr mittags',
     dayPart:
@@ -119,7 +119,7 @@ export const de: Language = {
     issue:
       'vom|datiert|ausgestellt|ausgestellt am|datum|rechnungsdatum|stand|erstellt am|aus|bestelldatum|schreiben vom|rechnung vom|mail vom|angebot vom|angelegt am|version',
     absence:
-      'abwesend|nicht im büro|im urlaub|auf reisen|geschlossen|nicht erreichbar|wieder erreichbar|wieder im büro|krank|öffnungszeiten|sprechzeiten|geöffnet|wieder da|außer haus|in elternzeit|bürozeiten|sind … weg|bin … weg|ist … weg|verreist|unterwegs|nicht da|sind wir weg|bin ich weg',
+      'abwesend|nicht im büro|im urlaub|auf reisen|geschlossen|nicht erreichbar|wieder erreichbar|wieder im büro|krank|öffnungszeiten|sprechzeiten|geöffnet|wieder da|außer haus|in elternzeit|bürozeiten|sind … weg|bin … weg|ist … weg|verreist|unterwegs|nicht da|sind wir weg|bin ich weg|gesperrt',
     commit:
       'ich werde|wir werden|ich schicke|wir schicken|ich sende|wir senden|ich melde mich|wir melden uns|ich kann|wir können|ich bin dann|ich habe vor|wir planen|ich plane|wir liefern|ich liefere|sie erhalten|ihr erhaltet|du erhältst|du bekommst|sie bekommen|erhalten sie|bekommen sie|wird geliefert|wird versandt|wird ihnen|ich komme|wir kommen|ich gebe ihnen',
     future: 'wird|werden',
@@ -128,15 +128,16 @@ export const de: Language = {
     offer:
       'angebot|angebots|kostenvoranschlag|offerte|rabatt|skonto|gutschein|code|frühbucher|preis|option|reservierung|einladung',
     coming: 'komm|kommt|kommen|teilnehmen|einladen|eingeladen|lade|laden',
-    move: 'verschoben|verschiebt|verlängert|verlegt|vorgezogen|vorverlegt|neuer termin|neue frist|neues datum|neue deadline|korrektur|stattdessen|doch erst|doch schon|jetzt am|nun am|nun bis|jetzt bis|doch lieber|besser|gemeint war|doch bis|verlängern|verlängere|verschieben|verschiebe',
+    move: 'verschoben|verschiebt|verlängert|verlegt|vorgezogen|vorverlegt|neuer termin|neue frist|neues datum|neue deadline|korrektur|stattdessen|doch erst|doch schon|jetzt am|nun am|nun bis|jetzt bis|doch lieber|besser|gemeint war|doch bis|verlängern|verlängere|verschieben|verschiebe|erst am|erst bis|vorziehen|verlegen',
     change: 'geändert|ändert sich',
     instead: 'statt|anstatt|anstelle von|statt am|statt bis|nicht|nicht mehr|nicht am|und nicht',
-    lift: 'brauchst du nicht mehr|brauchen sie nicht mehr|nicht mehr machen|nicht mehr erledigen|nicht mehr nötig|nicht mehr notwendig|nicht mehr erforderlich|nicht mehr benötigt|brauchen wir nicht mehr|brauche ich nicht mehr|nicht länger nötig|nicht mehr gebraucht|hat sich erledigt|ist erledigt|bereits erledigt|schon erledigt|gegenstandslos|ist hinfällig|hinfällig|entfällt|zurückgezogen|storniert|abgesagt|musst du nicht mehr|müssen sie nicht mehr|müsst ihr nicht mehr|nicht mehr zu schicken|nicht mehr senden|nicht mehr schicken|betrachten sie dies als erledigt|vergiss die|sie müssen nichts tun|du musst nichts tun|ihr müsst nichts tun|sie brauchen nichts zu tun|du brauchst nichts zu tun|nichts weiter zu tun|nichts zu tun|sie müssen nichts weiter|keine weiteren schritte|nichts zu veranlassen|ist nichts zu tun|keine antwort nötig|musst … nicht mehr|müssen … nicht mehr|müsst … nicht mehr|brauchst … nicht mehr|brauchen … nicht mehr|braucht … nicht mehr',
+    lift: 'brauchst du nicht mehr|brauchen sie nicht mehr|nicht mehr machen|nicht mehr erledigen|nicht mehr nötig|nicht mehr notwendig|nicht mehr erforderlich|nicht mehr benötigt|brauchen wir nicht mehr|brauche ich nicht mehr|nicht länger nötig|nicht mehr gebraucht|hat sich erledigt|ist erledigt|bereits erledigt|schon erledigt|gegenstandslos|ist hinfällig|hinfällig|entfällt|zurückgezogen|storniert|abgesagt|musst du nicht mehr|müssen sie nicht mehr|müsst ihr nicht mehr|nicht mehr zu schicken|nicht mehr senden|nicht mehr schicken|betrachten sie dies als erledigt|vergiss die|sie müssen nichts tun|du musst nichts tun|ihr müsst nichts tun|sie brauchen nichts zu tun|du brauchst nichts zu tun|nichts weiter zu tun|nichts zu tun|sie müssen nichts weiter|keine weiteren schritte|nichts zu veranlassen|ist nichts zu tun|keine antwort nötig|musst … nicht mehr|müssen … nicht mehr|müsst … nicht mehr|brauchst … nicht mehr|brauchen … nicht mehr|braucht … nicht mehr|du musst nichts weiter tun|sie müssen nichts weiter tun|ihr müsst nichts weiter tun|vergiss|vergesst|vergessen sie die|vergessen sie das',
   },
   requests: {
     please:
       'bitte|freundlicherweise|wenn möglich|falls möglich|danke|vielen dank|nach möglichkeit|gerne|mal|doch|auch|und|dann|noch|so|nun|also|im voraus|netterweise|kurz',
     frames: [
+      'sie müssten|du müsstest|ihr müsstet|sie müssten uns|sie bräuchten nur|wir bräuchten von ihnen',
       'schau doch, ob du|vielleicht kannst du|vielleicht könnten sie|versuch bitte,|versuchen sie bitte,|vielleicht könntest du',
       'bitten wir alle,|wir bitten alle,|bitten wir euch,|wir bitten … darum,|es ist dringend, dass sie|es ist dringend, dass du|es ist wichtig, dass sie|es ist wichtig, dass du|es ist nötig, dass sie',
       combine('es wäre', '…', ', wenn', 'sie|du|ihr', '|uns|mir'),
@@ -218,7 +219,7 @@ export const de: Language = {
     passive:
       'muss|müssen|sollte|sollten|soll|sollen|ist zu|sind zu|ist|sind|ist noch|sind noch|muss noch|müssen noch|soll noch|müsste|müssten|ist bitte|sind bitte|muss bitte',
     courtesy:
-      'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören|hier können sie sich abmelden|bis bald|bis dann',
+      'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören|hier können sie sich abmelden|bis bald|bis dann|besuchen kommen|uns besuchen',
     generic:
       'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln',
     verbs,
@@ -242,7 +243,7 @@ export const de: Language = {
       'bitte|doch|mal|noch|auch|dann|gerne|gern|uns|mir|kurz|nun|jetzt|einmal|wieder|möglichst|dringend|darum|daran|umgehend|zeitnah|dazu|hierzu|freundlicherweise|alle|sich|einfach|vielleicht|direkt|zunächst|zuerst|bei gelegenheit|später|danach|dann gleich|gleich|gleich auch',
     clitics: '',
     elliptic:
-      'einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen',
+      'einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen|ihres|deins|eures|meins|deines',
     pronouns: 'es|ihn|das|dies|sie|diese|diesen|dieses',
     reason:
       'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich|und ich|und wir|sonst fährt|oder der|oder die|oder das',

@@ -86,7 +86,7 @@ export const en: Language = {
     thatDay:
       'by then|before then|until then|till then|by that date|before that date|by that day|that day|by that time|on that date|that same day|the same day|before that time|by that hour',
     dayBefore:
-      'the day before|a day earlier|the previous day|the evening before|the night before|one day earlier|the day prior',
+      'the day before|a day earlier|the previous day|the evening before|the night before|one day earlier|the day prior|the evening prior|the previous evening|the night prior|the afternoon before',
     before: 'before|ahead of|prior to|earlier|in advance|beforehand|in advance of|previously',
     noon: 'noon|midday|12 noon',
     dayPart:
@@ -119,7 +119,7 @@ export const en: Language = {
     issue:
       'dated|of|issued|issued on|sent on|received on|from|since|date|invoice date|date of issue|created|created on|printed|as of|order date|posted on|written on|signed on|submitted on|updated|version|revision',
     absence:
-      'away|out of office|out of the office|on leave|on holiday|on vacation|absent|closed|not available|unavailable|not in the office|back on|back in the office|return on|returning on|off sick|opening hours|office hours|open daily|open from|my last day|are away|am away|is away|not here|abroad|travelling',
+      'away|out of office|out of the office|on leave|on holiday|on vacation|absent|closed|not available|unavailable|not in the office|back on|back in the office|return on|returning on|off sick|opening hours|office hours|open daily|open from|my last day|are away|am away|is away|not here|abroad|travelling|down',
     commit:
       'i will|i’ll|we will|we’ll|i shall|we shall|i am going to|i’m going to|we are going to|we’re going to|i can|we can|i plan to|we plan to|i intend|we intend|i expect to|we expect to|i hope to|we hope to|i aim to|we aim to|i promise|will send you|will be sent|will arrive|will be delivered|will be shipped|we are sending|i am sending|you will receive|you’ll receive|you should receive|will be back|will get back',
     future:
@@ -129,15 +129,16 @@ export const en: Language = {
     offer:
       'offer|quote|quotation|estimate|discount|voucher|code|early bird|early-bird|price|rate|proposal|invitation|reservation|option|coupon',
     coming: 'come|join|attend|invite|invited',
-    move: 'moved|moves|move|extended|postponed|shifted|pushed|pushed back|brought forward|rescheduled|delayed|deferred|make that|make it|put back|now due|new deadline|new date|new due date|correction|rather than|instead|slipped|sorry, i meant|i meant|not any more but|deadline is now|date is now|due date is now|is now due|are now due|extending|extend|postponing|postpone|moving',
+    move: 'moved|moves|move|extended|postponed|shifted|pushed|pushed back|brought forward|rescheduled|delayed|deferred|make that|make it|put back|now due|new deadline|new date|new due date|correction|rather than|instead|slipped|sorry, i meant|i meant|not any more but|deadline is now|date is now|due date is now|is now due|are now due|extending|extend|postponing|postpone|moving|push|shift|delay|defer|bring forward|put off',
     change: 'changed|change|adjusted|amended',
     instead: 'instead of|rather than|not|no longer|and not',
-    lift: 'no need to do this|no need to do it|called it off|not necessary any more|not necessary anymore|no longer needed|no longer need|no longer required|no longer necessary|no need to send|no need any more|not needed any more|not needed anymore|no need to send it any more|don’t need it any more|do not need it any more|not need to send it any more|don’t need to send it any more|no need for it any more|not need it anymore|don’t need it anymore|don’t have to send it any more|disregard|please ignore my|ignore my previous|ignore the request|ignore my request|has been cancelled|is cancelled|has been withdrawn|deadline has been lifted|has already been done|already done|already taken care of|has been settled already|called off|you can forget|forget it|is withdrawn|we have withdrawn|consider it closed|case is closed|nothing to pay|nothing to do|no action is needed|no action needed|no action required|no action is required|no further action|you don’t need to do anything|you do not need to do anything|you need do nothing|nothing for you to do|nothing more to do|no reply is needed|no reply needed|no payment is due|you need not do anything|nothing is required|never mind|don’t bother|don’t need to … any more|don’t have to … any more|don’t need to … anymore|don’t have to … anymore|needn’t … any more|do not need to … any more|do not have to … any more|no longer have to|no longer need to|is no longer needed|are no longer needed',
+    lift: 'no need to do this|no need to do it|called it off|not necessary any more|not necessary anymore|no longer needed|no longer need|no longer required|no longer necessary|no need to send|no need any more|not needed any more|not needed anymore|no need to send it any more|don’t need it any more|do not need it any more|not need to send it any more|don’t need to send it any more|no need for it any more|not need it anymore|don’t need it anymore|don’t have to send it any more|disregard|please ignore my|ignore my previous|ignore the request|ignore my request|has been cancelled|is cancelled|has been withdrawn|deadline has been lifted|has already been done|already done|already taken care of|has been settled already|called off|you can forget|forget it|is withdrawn|we have withdrawn|consider it closed|case is closed|nothing to pay|nothing to do|no action is needed|no action needed|no action required|no action is required|no further action|you don’t need to do anything|you do not need to do anything|you need do nothing|nothing for you to do|nothing more to do|no reply is needed|no reply needed|no payment is due|you need not do anything|nothing is required|never mind|don’t bother|don’t need to … any more|don’t have to … any more|don’t need to … anymore|don’t have to … anymore|needn’t … any more|do not need to … any more|do not have to … any more|no longer have to|no longer need to|is no longer needed|are no longer needed|forget about',
   },
   requests: {
     please:
       'please|kindly|pls|plz|if possible|thank you|thanks|many thanks|if you can|if you could|when you can|would you please|in advance|at your convenience|if you don’t mind|also|and|then|so|just|now|again|hi|hello|ok|okay|well|but|could you|can you',
     frames: [
+      'you would need to|you’d need to|you would have to|you’d have to|you are to|you’re to',
       'see if you can|try to|do try to|perhaps you could|maybe you could|perhaps you can|maybe you can',
       'would you be so kind as to|would you be kind enough to|would you be a dear and|would you be a star and|would you be good enough to|be a dear and|be an angel and|be a star and|we ask … to|we are asking … to|i’m asking … to|i am asking … to|we’d ask … to',
       combine(
@@ -194,6 +195,7 @@ export const en: Language = {
       'response respond|submission submit|delivery deliver|reply reply|answer answer|return return|review review|decision decide|proof prove|choice choose|receipt acknowledge|transmission transmit',
     may: 'you can|you may|you could|you are able to|must|has to|have to|needs to|need to|are to|shall|is to',
     needs: [
+      'still need|must have|have to have|and need',
       combine(
         'i would|i’d|we would|we’d',
         'be grateful|be glad|be pleased|be happy|be delighted|be obliged',
@@ -233,7 +235,7 @@ export const en: Language = {
     passive:
       'needs to be|need to be|must be|has to be|have to be|should be|is to be|are to be|shall be|still needs to be|still need to be|still has to be|ought to be|will need to be|needs|wants to be',
     courtesy:
-      'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you|speak soon|talk soon|see you soon|catch up|get well|come back soon|look forward|unsubscribe',
+      'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you|speak soon|talk soon|see you soon|catch up|get well|come back soon|look forward|unsubscribe|come and see|come and visit|come see',
     generic:
       'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend',
     verbs,

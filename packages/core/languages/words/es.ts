@@ -80,7 +80,7 @@ export const es: Language = {
     thatDay:
       'antes de esa fecha|antes de ese día|para entonces|antes de entonces|hasta entonces|ese día|en esa fecha|ese mismo día|de aquí a entonces|antes de esa hora|para esa fecha',
     dayBefore:
-      'el día antes|el día anterior|la víspera|un día antes|la noche antes|la noche anterior|en la víspera|el día de antes',
+      'el día antes|el día anterior|la víspera|un día antes|la noche antes|la noche anterior|en la víspera|el día de antes|la tarde anterior|la tarde antes|la tarde de antes|la noche de antes',
     before: 'antes|de antelación|con antelación|previos a|de anticipación|con anticipación|anteriores a',
     noon: 'mediodía|las doce del mediodía|las 12 del mediodía',
     dayPart:
@@ -114,7 +114,7 @@ export const es: Language = {
     issue:
       'fecha|fechado|fechada|con fecha|emitido|emitida|fecha de emisión|de fecha|del|fecha de factura|creado|factura del|carta del|correo del|mensaje del|publicado|versión|expedido',
     absence:
-      'ausente|fuera de la oficina|de vacaciones|cerrado|cerrada|cerrados|no disponible|estaré de vuelta|de vuelta el|de vuelta en la oficina|horario de atención|abierto|abierta|de baja|de permiso|regreso|horario|no estaré|estaré fuera|estamos fuera|estoy fuera|está fuera|de viaje',
+      'ausente|fuera de la oficina|de vacaciones|cerrado|cerrada|cerrados|no disponible|estaré de vuelta|de vuelta el|de vuelta en la oficina|horario de atención|abierto|abierta|de baja|de permiso|regreso|horario|no estaré|estaré fuera|estamos fuera|estoy fuera|está fuera|de viaje|cerradas',
     commit:
       'voy a|vamos a|le enviaré|le enviaremos|les enviaremos|te enviaré|te envío|le envío|puedo|podemos|prevemos|recibirá|recibirán|recibirás|entregaremos|estaré|estaremos|será entregado|se entregará|se enviará|les informaremos|le informaremos|volveré|le responderemos|le contestaré|te llamaré|llegaremos|pasaré|pasaremos|le llamaré',
     future: 'será|serán|estará|estarán|va a ser|van a ser|quedará|quedarán',
@@ -123,15 +123,16 @@ export const es: Language = {
     offer:
       'oferta|presupuesto|descuento|vale|código|tarifa|propuesta|opción|reserva|invitación|promoción|cotización',
     coming: 'venir|venga|ven|asistir|invitar|invitamos|invitados',
-    move: 'aplazado|aplazada|pospuesto|pospuesta|retrasado|retrasada|ampliado|ampliada|prorrogado|prorrogada|adelantado|adelantada|se amplía|se aplaza|nueva fecha|nuevo plazo|corrección|mejor|en lugar|finalmente|ahora es|se traslada|trasladado|quería decir|se pospone|se retrasa|pasa del|pasa al|se adelanta|mejor el|ampliamos|prorrogamos|aplazamos|posponemos|prorroga',
+    move: 'aplazado|aplazada|pospuesto|pospuesta|retrasado|retrasada|ampliado|ampliada|prorrogado|prorrogada|adelantado|adelantada|se amplía|se aplaza|nueva fecha|nuevo plazo|corrección|mejor|en lugar|finalmente|ahora es|se traslada|trasladado|quería decir|se pospone|se retrasa|pasa del|pasa al|se adelanta|mejor el|ampliamos|prorrogamos|aplazamos|posponemos|prorroga|retrasar|aplazar|ampliar|prorrogar|posponer|adelantar',
     change: 'cambiado|cambiada|cambia|cambió|modificado|modificada',
     instead: 'en lugar de|en lugar del|en vez de|en vez del|y no|no el|no para el|y no el',
-    lift: 'ya no es necesario|ya no hace falta|ya no necesitamos|ya no necesito|no es necesario que|no hace falta que|ya no se necesita|cancelado|cancelada|queda cancelado|queda anulado|anulado|ignore|ignora|ignoren|sin efecto|ya está hecho|ya está resuelto|ya no se requiere|ya no tiene que|ya no tienes que|ya no tienen que|ya no es preciso|queda sin efecto|no lo envíe|ya no hay que|no tiene que hacer nada|no tienes que hacer nada|no tienen que hacer nada|no es necesario hacer nada|no hay que hacer nada|no debe hacer nada|nada que pagar|ninguna acción|deja lo del|ya no tenéis que|ya no es necesaria|ya no son necesarios|ya no hacen falta',
+    lift: 'ya no es necesario|ya no hace falta|ya no necesitamos|ya no necesito|no es necesario que|no hace falta que|ya no se necesita|cancelado|cancelada|queda cancelado|queda anulado|anulado|ignore|ignora|ignoren|sin efecto|ya está hecho|ya está resuelto|ya no se requiere|ya no tiene que|ya no tienes que|ya no tienen que|ya no es preciso|queda sin efecto|no lo envíe|ya no hay que|no tiene que hacer nada|no tienes que hacer nada|no tienen que hacer nada|no es necesario hacer nada|no hay que hacer nada|no debe hacer nada|nada que pagar|ninguna acción|deja lo del|ya no tenéis que|ya no es necesaria|ya no son necesarios|ya no hacen falta|no es necesario que hagas nada|no es necesario que haga nada|no hace falta que hagas nada|olvida|olvídate de|olvídese de|olvide lo',
   },
   requests: {
     please:
       'por favor|porfa|gracias|si es posible|muchas gracias|también|además|y|luego|entonces|por favor,|si puede|si puedes|de antemano|amablemente',
     frames: [
+      'tendría que|tendrían que|tendrías que|tendríais que|debería usted|deberías|debería de',
       'a ver si puedes|a ver si puede|a ver si algún día puedes|mira si puedes|a ver si',
       'me harías el favor de|nos harías el favor de|me haría el favor de|nos haría el favor de|nos hacéis el favor de|hacednos el favor de|necesitamos que … nos|pedimos que',
       combine('serías|sería|serían|seríais', 'tan|tan', 'amable|amables|gentil|gentiles|bueno|buena', 'de'),
@@ -197,7 +198,7 @@ export const es: Language = {
     passive:
       'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser|ha de|han de|habrá de|habrán de|deberá|deberán',
     courtesy:
-      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia',
+      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia|venir a vernos|vernos',
     generic:
       'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver',
     verbs,
@@ -220,7 +221,7 @@ export const es: Language = {
       'que usted|que|también|ya|además|por favor|nos|me|le|les|favor|rápidamente|urgentemente|usted|ustedes|nuevamente|te|se|lo|la|los|las|no olvide|pasar a|venir a|ir a|proceder a|directamente|simplemente|quizá|quizás|tal vez|ahora|antes',
     clitics: 'lo|la|los|las|se lo|se la|se los|se las|me lo|me la|nos lo|nos la|nos los|me los',
     elliptic:
-      'otro|otra|otros|otras|uno nuevo|una nueva|unos nuevos|unas nuevas|algunos|algunas|unos cuantos|unas cuantas|el tuyo|la tuya|los tuyos|el suyo|la suya|los suyos|el resto|todo|todos|eso|esto|ello|ambos|un recambio|uno|una|la vuestra|los demás',
+      'otro|otra|otros|otras|uno nuevo|una nueva|unos nuevos|unas nuevas|algunos|algunas|unos cuantos|unas cuantas|el tuyo|la tuya|los tuyos|el suyo|la suya|los suyos|el resto|todo|todos|eso|esto|ello|ambos|un recambio|uno|una|la vuestra|los demás|el vuestro|los vuestros',
     pronouns: 'lo|la|los|las|esto|eso',
     reason:
       'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así|después de eso|o no|y te los|y se los|y te lo|si no,',

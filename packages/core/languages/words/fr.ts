@@ -77,7 +77,8 @@ export const fr: Language = {
     weeks: 'semaines|jours',
     thatDay:
       "d'ici là|avant cette date|à cette date|ce jour-là|avant ce jour|le même jour|avant ce jour-là|avant cette échéance|avant cette heure",
-    dayBefore: "la veille|le jour d'avant|la veille au soir|le jour précédent|dès la veille|un jour avant",
+    dayBefore:
+      "la veille|le jour d'avant|la veille au soir|le jour précédent|dès la veille|un jour avant|le soir précédent|la veille dans la soirée|le jour même avant",
     before: "avant|plus tôt|à l'avance|auparavant|précédant|d'avance",
     noon: 'midi',
     dayPart:
@@ -110,7 +111,7 @@ export const fr: Language = {
     issue:
       'daté|daté du|datée du|émis le|émise le|du|en date du|date de facture|créé le|fait le|établi le|courrier du|facture du|mail du|message du|publié le|version',
     absence:
-      'absent|absente|en congé|en congés|en vacances|fermé|fermés|fermée|indisponible|serai de retour|de retour le|de retour au bureau|hors du bureau|horaires d’ouverture|ouvert|ouverts|en déplacement|injoignable|joignable|sommes absents|en voyage|pas là|absents',
+      'absent|absente|en congé|en congés|en vacances|fermé|fermés|fermée|indisponible|serai de retour|de retour le|de retour au bureau|hors du bureau|horaires d’ouverture|ouvert|ouverts|en déplacement|injoignable|joignable|sommes absents|en voyage|pas là|absents|fermées',
     commit:
       'je vais|nous allons|je vous envoie|nous vous envoyons|je vous enverrai|nous vous enverrons|nous enverrons|je reviens|nous reviendrons|je reviendrai|je peux|nous pouvons|je prévois|nous prévoyons|vous recevrez|vous allez recevoir|tu recevras|nous livrerons|je serai|nous serons|sera livré|sera livrée|seront livrés|sera expédié|je passerai|nous passerons|nous vous livrerons|je te|je vous tiendrai',
     future: 'sera|seront|va être|vont être|seront tous',
@@ -118,15 +119,16 @@ export const fr: Language = {
       'reste|restent|restera|resteront|disponible|disponibles|indisponible|valable|valables|valide|valides|dure|durera|garantie|garanti|consultable|consultables|exposé|exposée|exposés|en vente|en vigueur|couvert|assuré|visible|visibles|se poursuit|s’applique|accessible',
     offer: 'offre|devis|remise|réduction|bon|code|tarif|proposition|option|réservation|invitation|promotion',
     coming: 'venir|venez|viens|participer|invité|invités|invitons',
-    move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum|passe du|passe au|prolongeons|prolonge|reportons|repoussons|décalons|repousse',
+    move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum|passe du|passe au|prolongeons|prolonge|reportons|repoussons|décalons|repousse|repousser|reporter|prolonger|décaler|différer|accorde un délai',
     change: 'modifié|modifiée|changé|changée',
     instead: 'au lieu de|au lieu du|et non|plutôt que|pas le|et pas|non pas|et non le|et non pas',
-    lift: 'plus besoin de le faire|laisse tomber|plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine|vous n’avez rien à faire|tu n’as rien à faire|rien à faire|aucune action|rien à régler|rien à payer|aucune démarche|ne t’occupe plus|ne vous occupez plus|pas besoin de répondre|n’avez plus à|n’as plus à|n’avons plus à|plus à vous|plus besoin que',
+    lift: 'plus besoin de le faire|laisse tomber|plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine|vous n’avez rien à faire|tu n’as rien à faire|rien à faire|aucune action|rien à régler|rien à payer|aucune démarche|ne t’occupe plus|ne vous occupez plus|pas besoin de répondre|n’avez plus à|n’as plus à|n’avons plus à|plus à vous|plus besoin que|aucune démarche à effectuer|vous n’avez aucune démarche|oublie|oubliez',
   },
   requests: {
     please:
       's’il vous plaît|s’il te plaît|svp|stp|merci|si possible|merci d’avance|également|aussi|et|puis|donc|alors|par avance|s’il vous plait|merci beaucoup',
     frames: [
+      'vous devriez|tu devrais|il vous faudrait|il te faudrait',
       'essaie de|essayez de|tâche de|tâchez de|vois si tu peux|voyez si vous pouvez|essaie d’|essayez d’',
       'demandons à … de|demande à … de|nous prions … de bien vouloir|prions … de|il est urgent de|il est indispensable de|seriez-vous assez aimable pour|serais-tu assez gentil pour|serais-tu assez gentille pour|me feriez-vous le plaisir de|tu me ferais plaisir de|me rendrais-tu le service de',
       combine(
@@ -214,7 +216,7 @@ export const fr: Language = {
     passive:
       'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être',
     courtesy:
-      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt|votre confiance|votre compréhension|votre patience',
+      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt|votre confiance|votre compréhension|votre patience|viens nous voir|venez nous voir|nous voir',
     generic:
       'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper',
     verbs,
@@ -238,7 +240,7 @@ export const fr: Language = {
       'que vous|que tu|que|bien|vouloir|aussi|également|encore|nous|me|m’|bien vouloir|rapidement|svp|s’il vous plaît|s’il te plaît|juste|vite|donc|les|le|la|l’|s’|finalement|simplement|directement|maintenant|ensuite|d’abord|peut-être|passer|venir',
     clitics: "le|la|les|l'|en",
     elliptic:
-      'un autre|une autre|d’autres|un nouveau|une nouvelle|de nouveaux|de nouvelles|le vôtre|la vôtre|les vôtres|le tien|la tienne|les tiens|les tiennes|quelques-uns|quelques-unes|une dizaine|une douzaine|une vingtaine|le reste|tout|ça|cela|ceci|celui-ci|celle-ci|un remplacement|deux|trois|les deux',
+      'un autre|une autre|d’autres|un nouveau|une nouvelle|de nouveaux|de nouvelles|le vôtre|la vôtre|les vôtres|le tien|la tienne|les tiens|les tiennes|quelques-uns|quelques-unes|une dizaine|une douzaine|une vingtaine|le reste|tout|ça|cela|ceci|celui-ci|celle-ci|un remplacement|deux|trois|les deux|la leur|les leurs',
     pronouns: 'le|la|les|l’|cela|ça|ceci',
     reason:
       'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|sauf si|avant que|dès que|ce qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut|après quoi|ou nous|ou je|autrement|à défaut de quoi|passé ce délai|et je vous|et nous vous|sans quoi',

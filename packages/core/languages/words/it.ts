@@ -79,7 +79,7 @@ export const it: Language = {
     thatDay:
       "entro allora|entro quella data|prima di allora|prima di quella data|prima di quel giorno|quel giorno|entro quel giorno|per allora|per quella data|prima di quell'ora|entro quell'ora|lo stesso giorno|fino ad allora",
     dayBefore:
-      'il giorno prima|il giorno precedente|la sera prima|la vigilia|un giorno prima|alla vigilia|la sera precedente',
+      'il giorno prima|il giorno precedente|la sera prima|la vigilia|un giorno prima|alla vigilia|la sera precedente|il pomeriggio prima',
     before: 'prima|di anticipo|in anticipo|antecedenti',
     noon: 'mezzogiorno',
     dayPart:
@@ -112,7 +112,7 @@ export const it: Language = {
     issue:
       'data|datato|datata|in data|emesso|emessa|emesso il|emessa il|data di emissione|del|data fattura|creato il|fattura del|lettera del|mail del|messaggio del|pubblicato|versione|redatto',
     absence:
-      'assente|fuori ufficio|in ferie|in vacanza|chiuso|chiusa|chiusi|non disponibile|sarò di ritorno|di ritorno il|orari di apertura|orario|aperto|aperta|aperti|in malattia|in permesso|rientro|rientrerò|non sarò|sarò fuori|torno|siamo via|sono via|è via|in viaggio|fuori città',
+      'assente|fuori ufficio|in ferie|in vacanza|chiuso|chiusa|chiusi|non disponibile|sarò di ritorno|di ritorno il|orari di apertura|orario|aperto|aperta|aperti|in malattia|in permesso|rientro|rientrerò|non sarò|sarò fuori|torno|siamo via|sono via|è via|in viaggio|fuori città|chiuse',
     commit:
       'vi invierò|le invierò|ti invierò|invierò|vi invieremo|le invieremo|invieremo|posso|possiamo|prevediamo|riceverà|riceverete|riceverai|consegneremo|sarò|saremo|sarà consegnato|sarà consegnata|sarà inviato|sarà spedito|vi informeremo|le farò sapere|vi faremo sapere|ti farò sapere|tornerò|passerò|passeremo|ti mando|vi mando|le mando|la richiamerò|saranno consegnati|verrà consegnato|verrà consegnata',
     future: 'sarà|saranno|verrà|verranno|resterà|resteranno',
@@ -121,15 +121,16 @@ export const it: Language = {
     offer:
       'offerta|preventivo|sconto|buono|codice|tariffa|proposta|opzione|prenotazione|invito|promozione|quotazione',
     coming: 'venire|venga|vieni|partecipare|invitare|invitiamo|invitati',
-    move: 'rinviato|rinviata|posticipato|posticipata|spostato|spostata|prorogato|prorogata|anticipato|anticipata|nuova data|nuova scadenza|nuovo termine|correzione|piuttosto|ora è|slitta|è slittata|è slittato|facciamo|intendevo|errata corrige|meglio|anziché|slittano|passa al|diventa|prorogiamo|rinviamo|posticipiamo|spostiamo',
+    move: 'rinviato|rinviata|posticipato|posticipata|spostato|spostata|prorogato|prorogata|anticipato|anticipata|nuova data|nuova scadenza|nuovo termine|correzione|piuttosto|ora è|slitta|è slittata|è slittato|facciamo|intendevo|errata corrige|meglio|anziché|slittano|passa al|diventa|prorogiamo|rinviamo|posticipiamo|spostiamo|spostare|rinviare|posticipare|prorogare|anticipare',
     change: 'cambiato|cambiata|modificato|modificata',
     instead: 'invece di|invece che|invece del|e non|al posto di|anziché|e non il|anziché il|invece che il',
-    lift: 'non è più necessario|non serve più|non occorre più|non abbiamo più bisogno|non ho più bisogno|non c’è più bisogno|annullato|annullata|è annullato|ignorate|già fatto|già risolto|lasci stare|lascia stare|lasciate perdere|lascia perdere|non è più richiesto|senza effetto|ritirato|non dovete più|non devi più|non deve più|non è più richiesta|non è più necessaria|come non ricevuta|non deve fare nulla|non devi fare nulla|non dovete fare nulla|non deve fare niente|non devi fare niente|non occorre fare nulla|nulla da pagare|niente da pagare|nulla da fare|nessuna azione|non … più bisogno|non dovrete più|non serviranno più|non servono più|non occorrono più',
+    lift: 'non è più necessario|non serve più|non occorre più|non abbiamo più bisogno|non ho più bisogno|non c’è più bisogno|annullato|annullata|è annullato|ignorate|già fatto|già risolto|lasci stare|lascia stare|lasciate perdere|lascia perdere|non è più richiesto|senza effetto|ritirato|non dovete più|non devi più|non deve più|non è più richiesta|non è più necessaria|come non ricevuta|non deve fare nulla|non devi fare nulla|non dovete fare nulla|non deve fare niente|non devi fare niente|non occorre fare nulla|nulla da pagare|niente da pagare|nulla da fare|nessuna azione|non … più bisogno|non dovrete più|non serviranno più|non servono più|non occorrono più|dimentica|dimenticate',
   },
   requests: {
     please:
       'per favore|per cortesia|cortesemente|gentilmente|se possibile|grazie|grazie mille|anche|inoltre|e|poi|quindi|per piacere|in anticipo|allora|se può|se puoi|ps',
     frames: [
+      combine('avrei|avremmo|ho|abbiamo', 'bisogno', 'che', '|ci|mi|ne|lei'),
       'vedi se riesci a|veda se riesce a|cerca di|cercate di|cerchi di',
       'ci faresti il favore di|mi faresti il favore di|ci farebbe il favore di|mi farebbe il favore di|ti dispiacerebbe|le dispiacerebbe|vi dispiacerebbe|ti spiace|le spiace|chiediamo a … di|chiedo a … di|saresti così gentile da|sarebbe così gentile da|avresti la gentilezza di|avresti tempo di|ti andrebbe di',
       combine(
@@ -210,7 +211,7 @@ export const it: Language = {
     passive:
       'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere|dovrà esserci|dovranno esserci|deve esserci|devono esserci|andrà|andranno|dovrebbero essere|deve esser|deve venire|devono venire|deve risultare|dovranno risultare',
     courtesy:
-      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione',
+      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione|venire a trovarci|vieni a trovarci|venite a trovarci',
     generic:
       'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi',
     verbs,

@@ -80,7 +80,7 @@ export const nl: Language = {
     thatDay:
       'voor die tijd|tegen die tijd|voor die datum|tot die tijd|op die dag|die dag|uiterlijk dan|voor dan|tegen dan|dezelfde dag|voor die dag|tot dan',
     dayBefore:
-      'de dag ervoor|de dag tevoren|een dag eerder|de dag daarvoor|daags tevoren|de avond ervoor|de avond tevoren|een dag ervoor|een dag van tevoren|de avond daarvoor',
+      'de dag ervoor|de dag tevoren|een dag eerder|de dag daarvoor|daags tevoren|de avond ervoor|de avond tevoren|een dag ervoor|een dag van tevoren|de avond daarvoor|de avond van tevoren|de dag van tevoren|de middag ervoor|de avond van te voren',
     before: 'voor|eerder|van tevoren|ervoor|daarvoor|voorafgaand aan|tevoren|vooraf',
     noon: '12 uur ’s middags|twaalf uur ’s middags|het middaguur|12 uur s middags',
     dayPart:
@@ -113,7 +113,7 @@ export const nl: Language = {
     issue:
       'datum|van|gedateerd|d.d.|dd|uitgegeven|factuurdatum|datum|gemaakt op|opgesteld op|brief van|factuur van|mail van|bericht van|gepubliceerd|versie|dagtekening',
     absence:
-      'afwezig|niet op kantoor|met vakantie|op vakantie|gesloten|niet bereikbaar|weer bereikbaar|weer op kantoor|ziek|openingstijden|geopend|terug op|met verlof|buiten kantoor|niet aanwezig|bereikbaar|zijn weg|ben weg|is weg|zijn we weg|op reis|er niet',
+      'afwezig|niet op kantoor|met vakantie|op vakantie|gesloten|niet bereikbaar|weer bereikbaar|weer op kantoor|ziek|openingstijden|geopend|terug op|met verlof|buiten kantoor|niet aanwezig|bereikbaar|zijn weg|ben weg|is weg|zijn we weg|op reis|er niet|dicht',
     commit:
       'ik zal|wij zullen|we zullen|ik stuur|wij sturen|we sturen|ik kom|wij komen|we komen|ik kan|wij kunnen|we kunnen|ik verwacht|u ontvangt|je ontvangt|jullie ontvangen|wij leveren|we leveren|wordt geleverd|worden geleverd|ik ben dan|ik meld|u krijgt|je krijgt|ik bel u|ik bel je|wij nemen|we nemen|ik laat je|ik laat u|ontvangt u',
     future: 'zal|zullen|wordt|worden|is … klaar|zijn … klaar',
@@ -122,15 +122,16 @@ export const nl: Language = {
     offer:
       'offerte|aanbieding|aanbod|korting|kortingscode|bon|code|tarief|voorstel|optie|reservering|uitnodiging|prijsopgave',
     coming: 'kom|komt|komen|bijwonen|uitgenodigd|uitnodigen',
-    move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|wordt verplaatst|schuift op|schuift van|verlengen|verleng|verschuiven|verplaatsen',
+    move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|wordt verplaatst|schuift op|schuift van|verlengen|verleng|verschuiven|verplaatsen|uitstellen|weken later|dagen later|week later',
     change: 'gewijzigd|verandert|veranderd|aangepast',
     instead: 'in plaats van|i.p.v.|niet|en niet|niet meer|niet op|in plaats van op',
-    lift: 'hoef je niet meer te doen|hoeft u niet meer te doen|niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig|u hoeft niets te doen|je hoeft niets te doen|jullie hoeven niets te doen|hoeft u niets|hoef je niets|niets te betalen|geen actie|verder niets te doen|laat maar|maar zitten|hoef … niet meer|hoeft … niet meer|hoeven … niet meer',
+    lift: 'hoef je niet meer te doen|hoeft u niet meer te doen|niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig|u hoeft niets te doen|je hoeft niets te doen|jullie hoeven niets te doen|hoeft u niets|hoef je niets|niets te betalen|geen actie|verder niets te doen|laat maar|maar zitten|hoef … niet meer|hoeft … niet meer|hoeven … niet meer|vergeet',
   },
   requests: {
     please:
       'alstublieft|alsjeblieft|svp|s.v.p.|aub|a.u.b.|graag|indien mogelijk|zo mogelijk|bedankt|dank u|dank je|ook|en|dan|even|alvast|eventjes|misschien|vriendelijk',
     frames: [
+      'zou u moeten|zou je moeten|u zou moeten|je zou moeten|moet u|moet je|moeten jullie|dient u|dien je',
       'probeer|misschien kun je|misschien kunt u|kijk of je|probeer om',
       'vragen we … om|vragen wij … om|wij vragen … om|we vragen … om|verzoeken wij … om|zou je zo lief willen zijn om|zou u zo vriendelijk willen zijn om|zou je zo goed willen zijn om|zou je zo vriendelijk willen zijn|wil je zo lief zijn om|ben je zo lief om|het is dringend dat u|het is belangrijk dat je|het is belangrijk dat u|ontvangen wij graag … van u',
       combine('het zou', '…', 'zijn als|zijn wanneer', 'je|u|jullie|iemand'),
@@ -190,6 +191,7 @@ export const nl: Language = {
       'reactie reageren|antwoord antwoorden|akkoord bevestigen|terugkoppeling terugkoppelen|levering leveren|retour retourneren|toezending toezenden',
     may: 'u kunt|je kunt|jullie kunnen|u mag|je mag|moeten|moet|dienen|dient|kunnen we|zullen we|kunnen wij|zullen wij',
     needs: [
+      'hebben we … nodig|hebben wij … nodig|heb ik … nodig|we hebben … nodig|wij hebben … nodig|ik heb … nodig',
       'we hebben nodig|wij hebben nodig|ik heb nodig|wij wachten op|we wachten op|ik wacht op|we wachten nog op|wij wachten nog op|ik wacht nog op|we missen nog|wij missen nog|wij ontvangen graag|we ontvangen graag|ik ontvang graag|graag ontvangen wij|graag ontvangen we|graag ontvang ik|graag ontvangst van|wij zien graag|we hebben|wij hebben|ik heb|wij verzoeken om|wij missen|er ontbreekt nog|er ontbreken nog|we zouden graag … ontvangen|graag ontvangen wij nog|wij verzoeken u om|we vragen om|wij hebben behoefte aan|we hebben nog|wij hebben nog|ik mis nog|mij ontbreekt|ons ontbreekt|we willen graag|wij willen graag|we zien graag|ik zie graag|nog nodig is|nog nodig zijn|wij wachten op uw',
       combine('ik|wij|we', 'zie|zien|reken|rekenen|kijk|kijken|hoop|hopen', '|graag|nog', 'op|naar|uit naar'),
       'ik zie uit naar|wij zien uit naar|we zien uit naar',
@@ -206,7 +208,7 @@ export const nl: Language = {
     passive:
       'moet|moeten|dient te worden|dienen te worden|moet worden|moeten worden|dient te zijn|dienen te zijn|moet zijn|moeten zijn|moet … worden|hoort te worden|zou moeten worden|dient',
     courtesy:
-      'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op|u te ontmoeten|uw komst|u te zien|afmelden|tot gauw|tot snel|bijgaand',
+      'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op|u te ontmoeten|uw komst|u te zien|afmelden|tot gauw|tot snel|bijgaand|bij ons komen|kom langs',
     generic:
       'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen',
     verbs,
@@ -229,7 +231,7 @@ export const nl: Language = {
       'alstublieft|alsjeblieft|ook|nog|even|eens|graag|ons|mij|me|aub|svp|om|te|direct|z.s.m.|zo spoedig mogelijk|nu|dan|alvast|hiervoor|eventueel|allemaal|zich|er|misschien|gewoon|eerst|daarom|dan ook|meteen|ook even',
     clitics: '',
     elliptic:
-      'een nieuwe|een nieuw|nieuwe|er een|er een paar|een paar|er enkele|enkele|de rest|de jouwe|het jouwe|de uwe|allemaal|beide|dit|dat|alles|er|er twee|een andere|een ander|die|deze|hem|ze|het',
+      'een nieuwe|een nieuw|nieuwe|er een|er een paar|een paar|er enkele|enkele|de rest|de jouwe|het jouwe|de uwe|allemaal|beide|dit|dat|alles|er|er twee|een andere|een ander|die|deze|hem|ze|het|het uwe|die van u|die van jou',
     pronouns: 'het|deze|dit|dat|die|ze',
     reason:
       'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen|of anders|of we|of ik|en ik|en wij|want dan',
@@ -237,7 +239,7 @@ export const nl: Language = {
     nothing: 'niets',
     polite: 'alstublieft|alsjeblieft|svp|aub|even|eens|gelieve',
     modals: 'kunt|kunnen|kan|kon|zou|zouden|wilt|wil|willen|mogen',
-    be: 'worden|zijn|te worden|te zijn',
+    be: 'worden|te worden|te zijn',
     condition: 'als|indien|mocht',
     goal: 'om',
     so: 'dus|daarom|derhalve',

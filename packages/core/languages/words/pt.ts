@@ -86,7 +86,8 @@ export const pt: Language = {
     weeks: 'semanas|meses|dias',
     thatDay:
       'até lá|antes dessa data|até essa data|até esse dia|nesse dia|até então|nessa data|no mesmo dia|até essa hora|antes disso',
-    dayBefore: 'na véspera|no dia anterior|um dia antes|de véspera|no dia antes|na noite anterior|à véspera',
+    dayBefore:
+      'na véspera|no dia anterior|um dia antes|de véspera|no dia antes|na noite anterior|à véspera|na tarde anterior|na noite antes|no dia de antes',
     before: 'antes|de antecedência|com antecedência|mais cedo',
     noon: 'meio-dia|meio dia',
     dayPart:
@@ -119,7 +120,7 @@ export const pt: Language = {
     issue:
       'data|datado|datada|com data|emitido|emitida|data de emissão|de|data da fatura|criado|fatura de|carta de|mensagem de|e-mail de|publicado|versão|expedido',
     absence:
-      'ausente|fora do escritório|de férias|fechado|fechada|encerrado|encerrada|encerrados|indisponível|estarei de volta|estou de volta|de volta no dia|horário de funcionamento|horário de atendimento|aberto|aberta|de baixa|de licença|regresso|não estarei|estarei fora|estamos fora|estou fora|está fora|de viagem',
+      'ausente|fora do escritório|de férias|fechado|fechada|encerrado|encerrada|encerrados|indisponível|estarei de volta|estou de volta|de volta no dia|horário de funcionamento|horário de atendimento|aberto|aberta|de baixa|de licença|regresso|não estarei|estarei fora|estamos fora|estou fora|está fora|de viagem|fechados|fechadas|encerradas',
     commit:
       'vou|vamos|enviarei|enviaremos|envio-lhe|envio-te|posso|podemos|prevemos|receberá|receberão|receberás|entregaremos|estarei|estaremos|será entregue|será enviado|será enviada|informaremos|voltarei|responderemos|contactaremos|passarei|ligarei|irei|iremos|serão entregues',
     future: 'será|serão|estará|estarão|vai ser|vão ser|fica|ficam|ficará|ficarão',
@@ -127,15 +128,16 @@ export const pt: Language = {
       'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado',
     offer: 'oferta|orçamento|proposta|desconto|vale|código|tarifa|opção|reserva|convite|promoção|cotação',
     coming: 'vir|venha|vem|participar|convidar|convidamos|convidados',
-    move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade|alargado|alargada|dilatado|dilatada|passa do|passou do|passa da|passou da|passa a ser|prorrogamos|prolongamos|alargamos|prorroga',
+    move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade|alargado|alargada|dilatado|dilatada|passa do|passou do|passa da|passou da|passa a ser|prorrogamos|prolongamos|alargamos|prorroga|adiar|prorrogar|prolongar|alargar|antecipar',
     change: 'alterado|alterada|mudou|mudado|mudada',
     instead: 'em vez de|em lugar de|e não|ao invés de|não no dia|e não no|e não na',
-    lift: 'já não é necessário|já não precisa|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado|não precisa de fazer nada|não tem de fazer nada|não tens de fazer nada|não precisas de fazer nada|não é preciso fazer nada|nada a pagar|nada a fazer|nenhuma ação|deixa lá|já não tens de|já não têm de|já não são necessários|já não faz falta|já não fazem falta',
+    lift: 'já não é necessário|já não precisa|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado|não precisa de fazer nada|não tem de fazer nada|não tens de fazer nada|não precisas de fazer nada|não é preciso fazer nada|nada a pagar|nada a fazer|nenhuma ação|deixa lá|já não tens de|já não têm de|já não são necessários|já não faz falta|já não fazem falta|esquece|esqueça',
   },
   requests: {
     please:
       'por favor|se possível|obrigado|obrigada|muito obrigado|muito obrigada|também|além disso|e|depois|então|desde já|se puder|gentilmente|pf|p.f.|já agora',
     frames: [
+      'teria de|teria que|terias de|teriam de|terias que|deveria|deverias',
       'vê se consegues|veja se consegue|a ver se|vê se podes|tenta|tente',
       'fazias-me o favor de|fazias-nos o favor de|faria o favor de|fazia o favor de|faz-me o favor de|importas-te de|importa-se de|importam-se de|importava-se de|importavas-te de|fazia-me o favor de|faça-me o favor de|farias o favor de|faz o favor de',
       combine(
@@ -196,7 +198,7 @@ export const pt: Language = {
     passive:
       'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser|deve ser-nos|deverá ser-nos|devem ser-nos|deverão ser-nos|terá de ser|terão de ser|tem de ser-nos|deveria ser|deveriam ser|deve estar|deverá estar',
     courtesy:
-      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da|cancelar subscrição|segue|seguem|até já|até breve|preferência|a confiança|a sua preferência|o contacto|o interesse',
+      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da|cancelar subscrição|segue|seguem|até já|até breve|preferência|a confiança|a sua preferência|o contacto|o interesse|vir visitar|vir-nos visitar|nos vir visitar',
     generic:
       'dizer|diz|diga|responder|responda|tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver',
     verbs,

@@ -87,7 +87,7 @@ export const sv: Language = {
     thatDay:
       'innan dess|till dess|före dess|senast då|den dagen|före det datumet|samma dag|fram till dess|före den dagen',
     dayBefore:
-      'dagen innan|dagen före|kvällen innan|kvällen före|en dag innan|en dag före|dagen dessförinnan',
+      'dagen innan|dagen före|kvällen innan|kvällen före|en dag innan|en dag före|dagen dessförinnan|kvällen dessförinnan|eftermiddagen före|kvällen dessförinnan|föregående dag|föregående kväll',
     before: 'innan|före|i förväg|tidigare|dessförinnan|innan dess',
     noon: 'mitt på dagen|middagstid|klockan tolv|kl. tolv',
     dayPart:
@@ -120,7 +120,7 @@ export const sv: Language = {
     issue:
       'daterad|daterat|utfärdad|utfärdat|fakturadatum|av den|datum|skapad|skapat|brev från|faktura från|mejl från|från den|publicerad|version|upprättad',
     absence:
-      'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|är tillbaka|tillbaka på kontoret|tillbaka den|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna|är borta|bortresta|är vi borta|på resa|är iväg',
+      'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|är tillbaka|tillbaka på kontoret|tillbaka den|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna|är borta|bortresta|är vi borta|på resa|är iväg|stängda',
     commit:
       'jag kommer att|vi kommer att|jag skickar|vi skickar|jag återkommer|vi återkommer|jag kan|vi kan|jag räknar med|du får|ni får|du kommer att|ni kommer att|vi levererar|jag levererar|levereras den|jag är tillbaka|jag ringer|vi hör av oss|jag hör av mig|skickas till|jag ska|vi ska|jag kommer|vi kommer|jag lämnar|vi lämnar',
     future: 'kommer att|blir|är klar|är klara|finns',
@@ -129,15 +129,16 @@ export const sv: Language = {
     offer:
       'erbjudande|erbjudandet|offert|offerten|rabatt|rabattkod|kupong|kod|pris|förslag|option|bokning|inbjudan|anbud',
     coming: 'komma|kom|delta|välkommen|välkomna|inbjuder|inbjuden',
-    move: 'flyttat|flyttad|flyttats|flyttas|skjuts upp|skjutits upp|uppskjutet|uppskjuten|senarelagd|senarelagt|förlängd|förlängt|förlängs|förlängts|tidigarelagd|tidigarelagt|nytt datum|ny deadline|ny tidsfrist|rättelse|hellre|nu är|är nu|blir nu|i stället|byter|menade|flyttas från|förlänger|skjuter upp|senarelägger',
+    move: 'flyttat|flyttad|flyttats|flyttas|skjuts upp|skjutits upp|uppskjutet|uppskjuten|senarelagd|senarelagt|förlängd|förlängt|förlängs|förlängts|tidigarelagd|tidigarelagt|nytt datum|ny deadline|ny tidsfrist|rättelse|hellre|nu är|är nu|blir nu|i stället|byter|menade|flyttas från|förlänger|skjuter upp|senarelägger|skjuta upp|flytta|förlänga|veckor senare|dagar senare|vecka senare',
     change: 'ändrat|ändrad|ändrats|ändras',
     instead: 'i stället för|istället för|inte|och inte|snarare än|i stället för den',
-    lift: 'behövs inte längre|inte längre nödvändigt|behöver inte längre|behöver vi inte längre|behöver jag inte längre|behöver du inte längre|behöver ni inte längre|är inställt|inställd|inställt|avbokat|bortse från|ni kan bortse|du kan bortse|redan gjort|redan klart|redan löst|redan ordnat|glöm det|återkallad|återkallat|krävs inte längre|inte längre aktuellt|inte aktuell längre|utgår|är inte längre|behövs inte mer|dras tillbaka|dragits tillbaka|inte aktuellt längre|strunta i|makulera|du behöver inte göra något|ni behöver inte göra något|inget att betala|inget att göra|ingen åtgärd|behöver inte göra någonting|behöver … inte längre|behöver inte … längre|slipper ni|slipper du',
+    lift: 'behövs inte längre|inte längre nödvändigt|behöver inte längre|behöver vi inte längre|behöver jag inte längre|behöver du inte längre|behöver ni inte längre|är inställt|inställd|inställt|avbokat|bortse från|ni kan bortse|du kan bortse|redan gjort|redan klart|redan löst|redan ordnat|glöm det|återkallad|återkallat|krävs inte längre|inte längre aktuellt|inte aktuell längre|utgår|är inte längre|behövs inte mer|dras tillbaka|dragits tillbaka|inte aktuellt längre|strunta i|makulera|du behöver inte göra något|ni behöver inte göra något|inget att betala|inget att göra|ingen åtgärd|behöver inte göra någonting|behöver … inte längre|behöver inte … längre|slipper ni|slipper du|glöm',
   },
   requests: {
     please:
       'vänligen|snälla|tack|om möjligt|gärna|tack på förhand|också|även|och|sedan|då|är du snäll|om du kan|om ni kan|så|lite|bara',
     frames: [
+      'skulle du behöva|du skulle behöva|ni skulle behöva|behöver ni|behöver du|måste ni|måste du|bör ni|bör du|ska ni|ska du',
       'försök att|se om du kan|kanske kan du|kanske kan ni',
       'kan du vara så snäll och|kan ni vara så snälla och|skulle du vilja vara snäll och|skulle du kunna vara så snäll och|är du snäll och|var så snäll och|vill du vara snäll och|vill du vara så snäll och|ber vi alla att|ber vi er att|vi ber alla att|ber vi er|det är angeläget att du|det är viktigt att du|det är viktigt att ni|vi ber er',
       combine('det vore|det skulle vara', '…', 'om', 'du|ni', 'kunde|kan|ville|skulle kunna'),
@@ -186,6 +187,7 @@ export const sv: Language = {
       'svar svara|leverans leverera|återkoppling återkoppla|besked svara|godkännande godkänna|underskrift underteckna|retur returnera',
     may: 'du kan|ni kan|du får|ni får|går att|måste|ska|bör|skall|skulle vi kunna|ska vi|kan vi',
     needs: [
+      'behöver jag|behöver vi|behöver jag ha|behöver vi ha|behöver jag få|behöver vi få|behöver jag ha tillbaka|saknar vi|saknar jag|väntar vi på|väntar jag på',
       'vi behöver|jag behöver|vi väntar på|jag väntar på|vi väntar fortfarande på|jag väntar fortfarande på|vi saknar|jag saknar|vi saknar fortfarande|vi önskar få|jag önskar få|vi vill ha|jag vill ha|vi skulle vilja ha|jag skulle vilja ha|vi behöver få|jag behöver få|det saknas|ännu saknas|vi emotser|vi ser fram emot att få|vi behöver ha|jag behöver ha|vi skulle behöva|jag skulle behöva|vi skulle vilja få|jag skulle vilja få|vi önskar|jag önskar|vi efterfrågar|vi ber om|jag ber om|vi ber er om|saknas|vi inväntar|jag inväntar|vi emotser fortfarande|fattas|det fattas',
       combine(
         'vi|jag',
@@ -204,7 +206,7 @@ export const sv: Language = {
     passive:
       'måste|ska|skall|bör|behöver|behövs|ska vara|skall vara|måste vara|bör vara|ska bli|ska ha|ska ha blivit|måste bli',
     courtesy:
-      'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer',
+      'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer|hälsa på',
     generic: 'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa',
     verbs,
     moreVerbs,
@@ -225,7 +227,7 @@ export const sv: Language = {
       'också|även|bara|gärna|snälla|oss|mig|att|nu|sedan|redan|igen|snarast|lite|snabbt|alla|möjligen|sig|er|dig|kanske|helt enkelt|direkt|först|därför|då också',
     clitics: '',
     elliptic:
-      'en ny|ett nytt|nya|en till|ett till|några|några stycken|resten|din|ditt|dina|er|ert|era|båda|allt|det|detta|den|dem|denna|dessa|en annan|ett annat|en|ett|ett par',
+      'en ny|ett nytt|nya|en till|ett till|några|några stycken|resten|din|ditt|dina|er|ert|era|båda|allt|det|detta|den|dem|denna|dessa|en annan|ett annat|en|ett|ett par|din egen|sitt',
     pronouns: 'det|den|dem|detta|denna|dessa',
     reason:
       'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi|i annat fall|eller så|efter det|för då|för vi|för jag|för det|för annars',
