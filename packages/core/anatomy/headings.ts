@@ -1,6 +1,7 @@
 import { readStatedTime, type DateOrder } from '../dates/index.ts';
 import { alternatives, fold, LANGUAGES, listOf, pattern, type Words } from '../languages/index.ts';
 import type { Mailbox } from '../mail/index.ts';
+import { formHeadersAt } from './formHeadings.ts';
 import { LAYOUTS, type Layout } from './layouts/index.ts';
 import { parseMailbox } from './mailbox.ts';
 import { isBlank, type QuotedLine } from './slices.ts';
@@ -55,7 +56,19 @@ function headingAt(lines: readonly QuotedLine[], at: number, order: DateOrder): 
   if (isRule(line.words) && lines[at + 1] && headerOf(lines[at + 1]?.words ?? '')?.kind === 'from')
     return headersFrom(lines, at, order, null);
   if (headerOf(line.words)?.kind === 'from') return headersFrom(lines, at, order, null);
-  return introAt(lines, at, order);
+  return introAt(lines, at, order) ?? byForm(lines, at, order);
+}
+
+function byForm(lines: readonly QuotedLine[], at: number, order: DateOrder): Heading | null {
+  const found = formHeadersAt(lines, at, order);
+  if (!found) return null;
+  const { end, marked, ...rest } = found;
+  return {
+    start: at,
+    end: skipBlank(lines, end, lines.length),
+    kind: marked ? 'marker' : 'headers',
+    ...rest,
+  };
 }
 
 const isRule = (words: string) => /^\s*(?:_{5,}|-{5,}|={5,}|\*{5,})\s*$/.test(words);

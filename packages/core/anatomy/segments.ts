@@ -1,5 +1,5 @@
 import type { DateOrder } from '../dates/index.ts';
-import type { Mailbox, Message } from '../mail/index.ts';
+import { header, type Mailbox, type Message } from '../mail/index.ts';
 import { findHeadings, type Heading } from './headings.ts';
 import { isBlank, quotedLinesOf, type QuotedLine } from './slices.ts';
 
@@ -23,6 +23,8 @@ export interface PlacedLine {
 export interface Segments {
   segments: Segment[];
   placed: PlacedLine[];
+  /** Several posts that a list sent as one message. */
+  digest: boolean;
 }
 
 /**
@@ -71,7 +73,19 @@ export function segmentsOf(message: Message, order: DateOrder): Segments {
     segments[own]?.lines.push(line);
     placed.push({ line, segment: own, heading: false });
   }
-  return { segments, placed };
+  return { segments, placed, digest: isDigest(message, lines) };
+}
+
+/** Thirty hyphens between posts (RFC 1153, section 3), or several messages in one part (RFC 2046, section 5.1.5). */
+function isDigest(message: Message, lines: readonly QuotedLine[]): boolean {
+  if (/multipart\/digest/i.test(header(message, 'content-type') ?? '')) return message.attached.length > 1;
+  const rules = lines.filter((line, i) => {
+    const below = lines.slice(i + 1, i + 3).find((next) => !isBlank(next));
+    return (
+      /^-{28,32}$/.test(line.words.trim()) && /^(?:Date|From|Subject|Message):/i.test(below?.words ?? '')
+    );
+  });
+  return rules.length > 1;
 }
 
 /** “On … wrote:” stands above words that are quoted one deeper, or not at all. */

@@ -16,7 +16,7 @@ export interface AnatomyOptions {
 export function takeApart(message: Message, options: AnatomyOptions): Anatomy {
   const found = segmentsOf(message, options.dateOrder);
   const kinds = found.segments.map((segment) => trim(segment.lines));
-  const roles = chooseRoles(found.segments, kinds, options);
+  const roles = found.digest ? newestPost(found.segments) : chooseRoles(found.segments, kinds, options);
   const writer = found.segments[roles.latest ?? roles.note ?? 0];
   const forwarded = found.segments.some((_, i) => i > 0 && isForward(found.segments, i));
   return {
@@ -32,6 +32,13 @@ export function takeApart(message: Message, options: AnatomyOptions): Anatomy {
 interface Roles {
   note: number | null;
   latest: number | null;
+}
+
+/** Of the posts of a digest the newest counts, or the first where they have no dates. */
+function newestPost(segments: readonly Segment[]): Roles {
+  const posts = segments.map(({ sentAt }, i) => ({ sentAt: sentAt ?? '', i })).slice(1);
+  const [newest] = posts.toSorted((a, b) => b.sentAt.localeCompare(a.sentAt) || a.i - b.i);
+  return { note: null, latest: newest?.i ?? 0 };
 }
 
 function chooseRoles(

@@ -113,10 +113,21 @@ function signatureStart(
 ): number | null {
   const marked = lines.findIndex((line, i) => i < end && /^\s*(?:--|—|–)\s?$/.test(line.words));
   if (marked !== -1) return marked;
+  const ruled = ruledBlock(lines, end);
+  if (ruled !== null) return ruled;
   const mobile = lines.findIndex((line, i) => i < end && end - i <= 8 && isMobile(line.words));
   const body = mobile === -1 ? end : mobile;
   const sign = afterSignOff(lines, body) ?? contactBlock(lines, body, paragraphs);
   return sign ?? (mobile === -1 ? null : mobile);
+}
+
+/** Short lines below a rule, with a way to reach somebody in them. */
+function ruledBlock(lines: readonly QuotedLine[], end: number): number | null {
+  const rule = lines.findLastIndex((line, i) => i > 0 && i < end && /^\s*[-_=*~]{4,}\s*$/.test(line.words));
+  const below = lines.slice(rule + 1, end).filter((line) => !isBlank(line));
+  const short = below.every(({ words }) => words.length < 90 && !/[?!]\s*$/.test(words));
+  const reachable = below.some(({ words }) => CONTACT.test(fold(words)));
+  return rule !== -1 && below.length <= 8 && short && reachable ? rule : null;
 }
 
 function isMobile(words: string): boolean {

@@ -1,5 +1,6 @@
 import PostalMime, { decodeWords, type Address, type Attachment as MimePart, type Email } from 'postal-mime';
 import { calendarEvents } from './calendar.ts';
+import { inCharset, strangeCharset } from './charsets.ts';
 import { countHtmlWords, countWords, htmlText } from './htmlText.ts';
 import type { Attachment, Mailbox, Message } from './message.ts';
 import { repair } from './repair.ts';
@@ -18,11 +19,10 @@ export const decode = (bytes: Uint8Array): Promise<Message> => decodeAt(bytes, 0
 
 async function decodeAt(bytes: Uint8Array, depth: number): Promise<Message> {
   const warnings: string[] = [];
-  const email = await parse(repair(withoutExcess(bytes)), warnings);
+  const email = await known(await parse(repair(withoutExcess(bytes)), warnings), strangeCharset(bytes));
   const headers = email.headers.map((h) => ({ name: h.originalKey, value: decodeWords(h.value) }));
   const { text: own, files } = takeFiles(textOf(email, warnings));
-  const attached = depth < DEEPEST ? attachedMessage(email) : undefined;
-  const inner = attached ? await decodeAt(contentBytes(attached), depth + 1) : null;
+  const attached = depth < DEEPEST ? attachedMessages(email) : [];
   const outer = {
     subject: cleanLine(email.subject ?? ''),
     from: mailboxes(email.from ? [email.from] : [])[0] ?? null,
@@ -36,12 +36,14 @@ async function decodeAt(bytes: Uint8Array, depth: number): Promise<Message> {
     attached: [],
     events: email.attachments.filter(isCalendar).flatMap((part) => calendarEvents(contentText(part))),
     attachments: [
-      ...email.attachments.filter((part) => part !== attached && isAttachment(part)).map(attachment),
+      ...email.attachments.filter((part) => !attached.includes(part) && isAttachment(part)).map(attachment),
       ...files,
     ],
     warnings,
   };
-  return inner ? withAttached(outer, inner) : outer;
+  let whole: Message = outer;
+  for (const part of attached) whole = withAttached(whole, await decodeAt(contentBytes(part), depth + 1));
+  return whole;
 }
 
 /** A message that is one text only, in any encoding, says what is read of it within these bytes. */
@@ -65,6 +67,14 @@ async function parse(bytes: Uint8Array, warnings: string[]): Promise<Email> {
     );
     return NOTHING;
   }
+}
+
+/** The same in a character set that only a table of its own knows. */
+async function known(email: Email, charset: string | null): Promise<Email> {
+  if (charset === null) return email;
+  const turn = (text: string | undefined) =>
+    text === undefined ? undefined : inCharset(text.slice(0, TEXT_LIMIT * 2), charset);
+  return { ...email, text: await turn(email.text), html: await turn(email.html) };
 }
 
 /** HTML that came as plain text. */
@@ -104,10 +114,15 @@ function cut(text: string, warnings: string[]): string {
   return text.slice(0, TEXT_LIMIT);
 }
 
-/** The first message that came attached, as a forward does. */
-function attachedMessage({ headers, attachments }: Email): MimePart | undefined {
-  const isReport = headers.some((h) => h.key === 'content-type' && /multipart\/report/i.test(h.value));
-  return isReport ? undefined : attachments.find((a) => a.mimeType === 'message/rfc822');
+/** Posts of a digest beyond these are left as they are. */
+const MOST_POSTS = 50;
+
+/** The first message that came attached, as a forward does; all posts of a digest (RFC 2046, section 5.1.5). */
+function attachedMessages({ headers, attachments }: Email): MimePart[] {
+  const isKind = (kind: string) =>
+    headers.some((h) => h.key === 'content-type' && h.value.toLowerCase().includes(kind));
+  const messages = attachments.filter((a) => a.mimeType === 'message/rfc822');
+  return isKind('multipart/report') ? [] : messages.slice(0, isKind('multipart/digest') ? MOST_POSTS : 1);
 }
 
 /** The attached message's words stand below the outer ones. */
@@ -119,6 +134,7 @@ function withAttached(outer: Message, inner: Message): Message {
     ...outer,
     text: cut(text, outer.warnings),
     attached: [
+      ...outer.attached,
       { start, from, sentAt, subject },
       ...inner.attached.map((a) => ({ ...a, start: a.start + start })),
     ],

@@ -1,5 +1,5 @@
 /** Windows-1252 where it differs from Latin 1, from 0x80 on (Encoding Standard, index windows-1252). */
-const UPPER = '€\x81‚ƒ„…†‡ˆ‰Š‹Œ\x8dŽ\x8f\x90‘’“”•–—˜™š›œ\x9džŸ';
+export const UPPER = '€\x81‚ƒ„…†‡ˆ‰Š‹Œ\x8dŽ\x8f\x90‘’“”•–—˜™š›œ\x9džŸ';
 const CR = 13;
 const LF = 10;
 
