@@ -20,15 +20,23 @@ async function workerScript(): Promise<string> {
     write: false,
     format: 'iife',
     platform: 'browser',
+    alias: { buffer: 'buffer/', string_decoder: 'string_decoder/' },
   });
   return outputFiles[0]?.text ?? '';
 }
 
-test('a worker in the browser reads the demo mails as the server does', async ({ page }) => {
+test('a worker in the browser reads the demo mails, and a rare character set, as the server does', async ({
+  page,
+}) => {
   const files = readdirSync(path.join(ROOT, 'demo/mail'), { recursive: true, encoding: 'utf8' }).filter((f) =>
     f.endsWith('.eml'),
   );
-  const mails = files.map((file) => readFileSync(path.join(ROOT, 'demo/mail', file)));
+  const rare =
+    'Content-Type: text/plain; charset=cp850\r\n\r\nBitte die Pr\x81fung bis Freitag schicken.\r\n';
+  const mails = [
+    ...files.map((file) => readFileSync(path.join(ROOT, 'demo/mail', file))),
+    Buffer.from(rare, 'latin1'),
+  ];
   const there = await page.evaluate(
     async ({ script, mails }) => {
       const worker = new Worker(URL.createObjectURL(new Blob([script])));
@@ -46,7 +54,7 @@ test('a worker in the browser reads the demo mails as the server does', async ({
     },
     { script: await workerScript(), mails: mails.map((mail) => mail.toString('base64')) },
   );
-  expect(there).toHaveLength(60);
+  expect(there).toHaveLength(61);
   for (const [i, mail] of mails.entries())
     expect(there[i], files[i]).toBe(JSON.stringify(await read(mail, OPTIONS, ARRIVED)));
 });

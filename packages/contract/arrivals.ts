@@ -1,6 +1,6 @@
 import { Anatomy } from '@hatband/core/anatomy';
 import { Mailbox, Message } from '@hatband/core/mail';
-import { DateFact } from '@hatband/core/reading';
+import { DateFact, EventFact } from '@hatband/core/reading';
 import { Incoming, RuleTrace } from '@hatband/core/rules';
 import { z } from 'zod';
 import { Page, RowId } from './common.ts';
@@ -54,6 +54,7 @@ export const ReadMessage = z.object({
   anatomy: Anatomy,
   dates: z.array(DateFact),
   deadline: z.number().nullable(),
+  events: z.array(EventFact),
   warnings: z.array(z.string()),
 });
 export type ReadMessage = z.infer<typeof ReadMessage>;

@@ -28,6 +28,7 @@ export function chronoDays(sentence: string, options: DateOptions, language: Lan
           time: null,
           zone: null,
           hours: false,
+          until: null,
           dayless: false,
           disagrees: false,
         },

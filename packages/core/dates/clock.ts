@@ -10,6 +10,8 @@ export interface ClockTime {
   time: string;
   zone: string | null;
   range: boolean;
+  /** The end of the span. */
+  until: string | null;
 }
 
 const ZONE =
@@ -46,10 +48,10 @@ export function clockTimes(folded: string, language: Language): ClockTime[] {
     const last = found.at(-1);
     const joint = last ? folded.slice(last.end, start) : '';
     if (last && betweenOf(language).test(joint)) {
-      found[found.length - 1] = { ...last, end, range: true };
+      found[found.length - 1] = { ...last, end, range: true, until: time };
     } else {
       const zone = groups.zone ?? (groups.city === undefined ? null : cityZone(groups.city));
-      found.push({ start, end, time, zone, range: false });
+      found.push({ start, end, time, zone, range: false, until: null });
     }
   }
   return found;

@@ -122,7 +122,10 @@ function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: 
       : [];
     const start = sentence.start + phrase.start - lead;
     const end = sentence.start + phrase.end;
-    return [{ date: { start, end, date, ...judgement, warnings }, anchor: phrase.begins ?? phrase.day }];
+    const range = rangeOf(phrase, options.zone);
+    return [
+      { date: { start, end, date, ...judgement, range, warnings }, anchor: phrase.begins ?? phrase.day },
+    ];
   });
   return withoutVague(dated);
 }
@@ -160,6 +163,12 @@ const shortDays = perLanguage((language: Language) => new Set(language.shortDays
 function isOtherWord(words: string, language: Language): boolean {
   const last = /(?:^|\s)(\p{Ll}{2})$/u.exec(words)?.[1];
   return last !== undefined && shortDays(language).has(fold(last));
+}
+
+function rangeOf(phrase: Phrase, zone: string): DatePhrase['range'] {
+  const { begins, until } = phrase;
+  if (until !== null) return { from: dateOf(phrase, zone), to: dateOf({ ...phrase, time: until }, zone) };
+  return begins === undefined ? null : { from: isoOf(begins), to: isoOf(phrase.day) };
 }
 
 function dateOf(phrase: Phrase, zone: string): string {

@@ -165,13 +165,13 @@ function rulesOf(
       `(?<![\\d/.,:\\p{L}-])(?<a>\\d{1,2})(?:(?<sep>[./-])(?<b>\\d{1,2})\\k<sep>\\s?(?<year>\\d{4}|\\d{2})(?![\\d/]|[.,]\\d)|/(?<c>\\d{1,2})(?![\\d/%]|[.,]\\d)|(?<=${or(cues.by, cues.until)}\\s\\d\\d?)-(?<f>\\d{1,2})(?![\\d/%-]|[.,]\\d)|\\.\\s?(?<e>\\d{1,2})\\.(?!\\d))`,
     ),
     dayAndMonth: rule(
-      `${B}${DAY}${mark}\\s*(?:${to}|[-/])\\s*(?:${or(dates.article)}\\s+)?(?<d>${DAY})${mark}${link}${month}${E}${year}`,
+      `${B}(?<first>${DAY})${mark}\\s*(?:${to}|[-/])\\s*(?:${or(dates.article)}\\s+)?(?<d>${DAY})${mark}${link}${month}${E}${year}`,
     ),
     dayMonth: rule(`(?<![\\p{L}\\p{N}.,/:])(?<d>${DAY})${mark}(?:${link}|[-/])${month}${E}${year}`),
     monthDay:
       code === 'en'
         ? rule(
-            `${B}${month}\\s+(?:the\\s+)?(?:${DAY}${mark}\\s*(?:-|to|and)\\s*)?(?<d>${DAY})${mark}(?![\\p{L}\\p{N}:%])${year}`,
+            `${B}${month}\\s+(?:the\\s+)?(?:(?<first>${DAY})${mark}\\s*(?:-|to|and)\\s*)?(?<d>${DAY})${mark}(?![\\p{L}\\p{N}:%])${year}`,
           )
         : /(?!)/gu,
     part: rule(

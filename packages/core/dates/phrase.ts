@@ -33,6 +33,8 @@ export const DatePhrase = z.object({
   score: z.number().int(),
   reasons: z.array(Reason),
   moved: z.boolean(),
+  /** The days or the hours that it spans. */
+  range: z.object({ from: LocalDate, to: LocalDate }).nullable().default(null),
   warnings: z.array(z.string()),
 });
 export type DatePhrase = z.infer<typeof DatePhrase>;

@@ -1,18 +1,17 @@
 import { alternatives, pattern, perLanguage, type Language } from '../languages/index.ts';
 import { clockTimes, type ClockTime } from './clock.ts';
 import { cuesOf } from './cues.ts';
-import { mondayOf, weekdayOf, type Day } from './day.ts';
+import { mondayOf, weekdayOf } from './day.ts';
 import { grammarOf } from './grammar.ts';
 import { namedDays, type Frame, type NamedDay } from './rules.ts';
 
 /** A day in a sentence with all that stands with it: weekday, clock time, the part of the day, the end of a range. */
 export interface Phrase extends NamedDay {
-  /** The first day of a range. */
-  begins?: Day;
   time: string | null;
   zone: string | null;
-  /** Hours from and to are named. */
+  /** Hours from and to are named; when they end. */
   hours: boolean;
+  until: string | null;
   /** Only a clock time or a part of the day is named; the day is the message's own. */
   dayless: boolean;
   disagrees: boolean;
@@ -31,7 +30,7 @@ const joints = perLanguage(({ dates, cues }: Language) => ({
   or: pattern(`^\\s*,?\\s*${alternatives(dates.or)}\\s*(?:${alternatives(dates.article, cues.on)}\\s*)?$`),
   from: pattern(`${alternatives(dates.from)}\\s*(?:${alternatives(dates.article)}\\s*)?$`),
   toTime: pattern(
-    `^[\\s,()@]*(?:${alternatives(dates.at, cues.by, cues.on, cues.until, cues.latest, dates.article, dates.dayPart, dates.of)}[\\s,()]*){0,4}$`,
+    `^[\\s,()@]*(?:${alternatives(dates.at, dates.from, cues.by, cues.on, cues.until, cues.latest, dates.article, dates.dayPart, dates.of)}[\\s,()]*){0,4}$`,
   ),
   partBehind: pattern(
     `^\\s+(?:${alternatives(dates.of, dates.article, cues.on)}\\s+){0,2}${alternatives(dates.dayPart)}(?![\\p{L}])`,
@@ -42,7 +41,7 @@ const joints = perLanguage(({ dates, cues }: Language) => ({
   ),
 }));
 
-type Joined = NamedDay & { disagrees: boolean; everyWeek?: boolean; begins?: Day };
+type Joined = NamedDay & { disagrees: boolean; everyWeek?: boolean };
 
 function joinDays(folded: string, days: readonly NamedDay[], language: Language): Joined[] {
   const joined: Joined[] = [];
@@ -90,6 +89,7 @@ const whole = (day: Joined): Phrase => ({
   time: day.clock?.time ?? null,
   zone: day.clock?.zone ?? null,
   hours: day.everyWeek ?? false,
+  until: null,
   dayless: false,
 });
 
@@ -132,6 +132,7 @@ function withTime(phrase: Phrase, time: ClockTime): Phrase {
     time: time.time,
     zone: time.zone,
     hours: phrase.hours || time.range,
+    until: time.until,
   };
 }
 
@@ -146,6 +147,7 @@ function onThatDay(span: { start: number; end: number }, { today }: Frame, time:
     time: time?.time ?? null,
     zone: time?.zone ?? null,
     hours: time?.range ?? false,
+    until: time?.until ?? null,
     dayless: true,
     disagrees: false,
   };

@@ -45,6 +45,8 @@ export interface NamedDay {
   weak: boolean;
   /** A clock time within the phrase itself (`2026-03-05T17:00Z`), with its zone if one is named. */
   clock?: { time: string; zone: string | null };
+  /** The first day of a range. */
+  begins?: Day;
   /** Counted back from another day. */
   counted?: boolean;
   /** It counts from a day named elsewhere: `day` is that day's until it is known. */
@@ -206,8 +208,10 @@ const fromNamed = (from: (named: Day) => Day, { today }: Frame): Found => ({
 });
 
 /** Of a range (“3 to 7 June”) the last day. */
-function readDayAndMonth({ d, month, year }: Groups, frame: Frame, grammar: Grammar): Found {
-  return withYear(grammar.months.get(month ?? ''), Number(d), year, frame);
+function readDayAndMonth({ first, d, month, year }: Groups, frame: Frame, grammar: Grammar): Found {
+  const named = withYear(grammar.months.get(month ?? ''), Number(d), year, frame);
+  const begins = named && first !== undefined ? named.day - (Number(d) - Number(first)) : undefined;
+  return named && begins !== undefined && begins < named.day ? { ...named, begins } : named;
 }
 
 function readNumeric({ a, b, c, e, f, sep, year }: Groups, frame: Frame): Found {

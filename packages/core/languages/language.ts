@@ -103,6 +103,11 @@ export interface CueWords {
   /** What would be best, not what has to be (“preferably on Monday”). */
   wish: Words;
   event: Words;
+  /** In front of where an event is and who is there; what such lines are labelled. */
+  placeAt: Words;
+  placeLabel: Words;
+  withWhom: Words;
+  peopleLabel: Words;
   past: Words;
   /** The date of a document: “of”, “dated”, “issued on”. */
   issue: Words;

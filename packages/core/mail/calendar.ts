@@ -8,25 +8,28 @@ export function calendarEvents(text: string): CalendarEvent[] {
   const lines = text.replace(/\r?\n[ \t]/g, '').split(/\r?\n/);
   const events: CalendarEvent[] = [];
   let open: Map<string, string> | null = null;
+  let people = new Set<string>();
   for (const line of lines) {
-    if (/^BEGIN:VEVENT/i.test(line)) open = new Map();
+    if (/^BEGIN:VEVENT/i.test(line)) [open, people] = [new Map(), new Set()];
     else if (/^END:VEVENT/i.test(line) && open) {
-      const event = eventOf(open);
+      const event = eventOf(open, [...people]);
       if (event && events.length < MOST) events.push(event);
       open = null;
     } else if (open) {
       const found = /^([A-Z-]+)(?:;[^:]*)?:(.*)$/i.exec(line.slice(0, 2000));
-      if (found)
-        open.set(
-          (found[1] ?? '').toUpperCase(),
-          (found[2] ?? '').replace(/\\n/gi, ' ').replace(/\\([,;\\])/g, '$1'),
-        );
+      const name = (found?.[1] ?? '').toUpperCase();
+      if (name === 'ATTENDEE' || name === 'ORGANIZER') people.add(attendee(line));
+      else if (found) open.set(name, (found[2] ?? '').replace(/\\n/gi, ' ').replace(/\\([,;\\])/g, '$1'));
     }
   }
   return events;
 }
 
-function eventOf(values: ReadonlyMap<string, string>): CalendarEvent | null {
+/** The name of somebody who is asked (CN), else his address (RFC 5545, section 3.8.4.1). */
+const attendee = (line: string) =>
+  /;CN="?([^";:]+)/i.exec(line)?.[1] ?? /mailto:(\S+)/i.exec(line)?.[1] ?? line;
+
+function eventOf(values: ReadonlyMap<string, string>, participants: string[]): CalendarEvent | null {
   const starts = dateTime(values.get('DTSTART') ?? '');
   if (starts === null) return null;
   return {
@@ -34,6 +37,7 @@ function eventOf(values: ReadonlyMap<string, string>): CalendarEvent | null {
     starts,
     ends: dateTime(values.get('DTEND') ?? ''),
     place: values.get('LOCATION') ?? null,
+    participants,
   };
 }
 

@@ -20,6 +20,20 @@ describe('decode', () => {
     expect(message.text).toBe('für den Laden');
   });
 
+  test.each([
+    ['cp850', '8bit', 'Bitte die Pr\x81fung'],
+    ['ibm437', 'base64', Buffer.from('Bitte die Pr\x81fung', 'latin1').toString('base64')],
+    ['utf-7', '7bit', 'Bitte die Pr+APw-fung'],
+    [
+      'utf-32le',
+      'base64',
+      Buffer.from(Uint32Array.from('Bitte die Prüfung', (c) => c.charCodeAt(0)).buffer).toString('base64'),
+    ],
+  ])('reads the rare character set %s', async (charset, encoding, body) => {
+    const head = `Content-Type: text/plain; charset="${charset}"\r\nContent-Transfer-Encoding: ${encoding}\r\n\r\n`;
+    expect((await decode(bytes(`${head}${body}\r\n`, 'latin1'))).text).toBe('Bitte die Prüfung');
+  });
+
   test('turns a message that has only HTML into text, without its scripts and pictures', async () => {
     const { text, attachments } = await decode(
       bytes(

@@ -21,6 +21,7 @@ export const CalendarEvent = z.object({
   starts: z.string(),
   ends: z.string().nullable(),
   place: z.string().nullable(),
+  participants: z.array(z.string()).default([]),
 });
 export type CalendarEvent = z.infer<typeof CalendarEvent>;
 

@@ -24,7 +24,7 @@ describe('what senders get wrong', () => {
 describe('parts', () => {
   test('an appointment of a calendar part is an event and no attachment', async () => {
     const { events, attachments } = await decodeText(
-      `${MIXED}--b\n\nhello\n--b\nContent-Type: text/calendar; method=REQUEST\n\nBEGIN:VCALENDAR\nBEGIN:VEVENT\nDTSTART:20260319T180000Z\nDTEND:20260319T200000Z\nSUMMARY:Opening\\, room 2\nLOCATION:Quay\n  house\nEND:VEVENT\nEND:VCALENDAR\n--b--\n`,
+      `${MIXED}--b\n\nhello\n--b\nContent-Type: text/calendar; method=REQUEST\n\nBEGIN:VCALENDAR\nBEGIN:VEVENT\nDTSTART:20260319T180000Z\nDTEND:20260319T200000Z\nSUMMARY:Opening\\, room 2\nLOCATION:Quay\n  house\nORGANIZER;CN=Orla Penhale:mailto:orla@cape.example\nATTENDEE;PARTSTAT=NEEDS-ACTION:mailto:bo@cape.example\nEND:VEVENT\nEND:VCALENDAR\n--b--\n`,
     );
     expect(events).toEqual([
       {
@@ -32,6 +32,7 @@ describe('parts', () => {
         starts: '2026-03-19T18:00Z',
         ends: '2026-03-19T20:00Z',
         place: 'Quay house',
+        participants: ['Orla Penhale', 'bo@cape.example'],
       },
     ]);
     expect(attachments).toEqual([]);

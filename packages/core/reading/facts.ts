@@ -29,6 +29,13 @@ export type PairFact = z.infer<typeof PairFact>;
 export const ValueFact = Value.omit({ start: true, end: true }).extend({ region: Region, spans: Spans });
 export type ValueFact = z.infer<typeof ValueFact>;
 
+/** What takes place: an appointment of a calendar part, without spans, or an event of the text, without a summary. */
+export const EventFact = CalendarEvent.extend({
+  region: Region.nullable().default(null),
+  spans: Spans.default([]),
+});
+export type EventFact = z.infer<typeof EventFact>;
+
 const Level = z.enum(['high', 'medium', 'low']);
 
 /** One of several tasks in the message. `due` is the deadline of its own words. */
@@ -55,8 +62,7 @@ export const Facts = z.object({
   items: z.array(ItemFact),
   pairs: z.array(PairFact),
   values: z.array(ValueFact),
-  /** Appointments of calendar parts; those of the text are `dates` that are events. */
-  events: z.array(CalendarEvent),
+  events: z.array(EventFact),
   automatic: z.enum(['reply', 'notice']).nullable(),
 });
 export type Facts = z.infer<typeof Facts>;

@@ -1,8 +1,9 @@
-import type { Anatomy } from '../anatomy/index.ts';
+import type { Anatomy, Slice } from '../anatomy/index.ts';
 import type { Message } from '../mail/index.ts';
 import {
   automaticKind,
   exclaimed,
+  findEvents,
   findItems,
   findPairs,
   findValues,
@@ -11,7 +12,7 @@ import {
   type Item,
 } from '../requests/index.ts';
 import { chooseTitle } from './chooseTitle.ts';
-import type { DateFact, EvidenceSpan, Facts, ItemFact, PairFact, ValueFact } from './facts.ts';
+import type { DateFact, EventFact, EvidenceSpan, Facts, ItemFact, PairFact, ValueFact } from './facts.ts';
 import { evidence, placesOf, type Place, type Places } from './places.ts';
 import type { ReadOptions } from './reading.ts';
 
@@ -36,7 +37,10 @@ export function findFacts(
     items: chooseItems(places, { due: deadline === null ? null : (dates[deadline] ?? null), priority }),
     pairs: [note, latest].flatMap(pairFacts),
     values: [subject, note, latest].flatMap(valueFacts),
-    events: message.events,
+    events: [
+      ...message.events.map((event) => ({ ...event, region: null, spans: [] })),
+      ...[note, latest].flatMap(eventFacts),
+    ],
     automatic: automaticKind(message),
   };
 }
@@ -55,6 +59,22 @@ function pairFacts(place: Place): PairFact[] {
     label,
     value,
     spans: evidence(place, start, end),
+  }));
+}
+
+function eventFacts(place: Place): EventFact[] {
+  const { value } = place.words;
+  const words = ({ start, end }: Slice) => value.slice(start, end);
+  return findEvents(place.sentences, place.dates, findPairs(value)).map((event) => ({
+    summary: '',
+    starts: event.starts,
+    ends: event.ends,
+    place: event.place && words(event.place),
+    participants: event.participants.map(words),
+    region: place.region,
+    spans: [event.date, event.place, ...event.participants].flatMap((slice) =>
+      slice ? evidence(place, slice.start, slice.end) : [],
+    ),
   }));
 }
 

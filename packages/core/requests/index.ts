@@ -6,3 +6,4 @@ export { findPairs, Pair } from './pairs.ts';
 export { exclaimed, headerPriority, priorityIn } from './priority.ts';
 export { findValues, Value } from './values.ts';
 export { cleanSubject } from './subject.ts';
+export { findEvents, type FoundEvent } from './events.ts';

@@ -1,6 +1,7 @@
 import path from 'node:path';
 import { z } from 'zod';
 import { StartFailure } from './errors.ts';
+import { isHolidayPlace, publicHolidays } from './holidays.ts';
 
 const port = z.coerce.number().int().min(0).max(65_535);
 
@@ -24,6 +25,22 @@ const Environment = z.strictObject({
   HATBAND_ME: z.string().default(''),
   HATBAND_ZONE: Zone.default(() => new Intl.DateTimeFormat().resolvedOptions().timeZone),
   HATBAND_DATE_ORDER: z.enum(['DMY', 'MDY']).default('DMY'),
+  /** Whose public holidays are no working days: a country, or a region of it, as in `DE-BY`. */
+  HATBAND_HOLIDAYS: z
+    .string()
+    .refine(isHolidayPlace, 'is no country or region, as in GB or DE-BY')
+    .optional(),
+  /** Further days on which the user does not work, separated by commas. */
+  HATBAND_CLOSED: z
+    .string()
+    .default('')
+    .transform((days) =>
+      days
+        .split(',')
+        .map((day) => day.trim())
+        .filter(Boolean),
+    )
+    .pipe(z.array(z.iso.date('is no list of days, as in 2026-12-24,2026-12-31'))),
   /** Where the clock starts, for tests and pictures. */
   HATBAND_NOW: z.iso.datetime({ offset: true }).optional(),
   HATBAND_LOG: z.enum(['silent', 'error', 'warn', 'info', 'debug']).default('warn'),
@@ -37,6 +54,8 @@ export interface Config {
   me: string[];
   zone: string;
   dateOrder: 'DMY' | 'MDY';
+  /** ISO days on which nobody works, besides Saturday and Sunday. */
+  closed: string[];
   startAt: Date | null;
   logLevel: string;
 }
@@ -57,6 +76,10 @@ export function readConfig(environment: Readonly<Record<string, string | undefin
       .filter(Boolean),
     zone: e.HATBAND_ZONE,
     dateOrder: e.HATBAND_DATE_ORDER,
+    closed: [
+      ...(e.HATBAND_HOLIDAYS === undefined ? [] : publicHolidays(e.HATBAND_HOLIDAYS, new Date())),
+      ...e.HATBAND_CLOSED,
+    ],
     startAt: e.HATBAND_NOW === undefined ? null : new Date(e.HATBAND_NOW),
     logLevel: e.HATBAND_LOG,
   };

@@ -60,7 +60,7 @@ interface Base {
 }
 
 async function listen(config: Config, parts: Parts, { store, clock, log }: Base): Promise<RunningServer> {
-  const { domain, zone, me, dateOrder } = config;
+  const { domain, zone, me, dateOrder, closed } = config;
   const events = makeEvents(store);
   const reader = startReader(parts.readerScript, parts.readerTimeoutMs ?? READER_TIMEOUT_MS);
   const wake = () => {
@@ -93,7 +93,7 @@ async function listen(config: Config, parts: Parts, { store, clock, log }: Base)
   const pipeline = startPipeline({
     store,
     reader,
-    readOptions: { me, zone, dateOrder },
+    readOptions: { me, zone, dateOrder, closed },
     liveRules: () => liveRules(store),
     quietSince: smtp.quietSince,
     onApplied: events.notify,

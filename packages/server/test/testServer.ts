@@ -32,9 +32,13 @@ export interface TestServer extends RunningServer {
 }
 
 /** A server in this process on free ports and a folder of its own. */
-export async function startTestServer(parts: Partial<Parts> = {}, folder?: string): Promise<TestServer> {
+export async function startTestServer(
+  parts: Partial<Parts> = {},
+  folder?: string,
+  more: Record<string, string> = {},
+): Promise<TestServer> {
   const data = folder ?? (await newFolder());
-  const server = await startServer(readConfig(settings(data)), {
+  const server = await startServer(readConfig({ ...settings(data), ...more }), {
     readerScript: new URL('server/reader.js', DIST),
     webFolder: new URL('web', DIST).pathname,
     ...parts,

@@ -115,6 +115,10 @@ export const de: Language = {
     wish: 'am besten|am liebsten|idealerweise|vorzugsweise|lieber|möglichst|gern schon|gerne schon|wenn möglich|besser noch|bestenfalls|am besten gleich|am besten schon|am besten noch|am liebsten schon|lieber schon|besser schon',
     event:
       'sitzung|besprechung|treffen|treffen uns|eröffnung|besuch|findet statt|statt|stattfinden|ankunft|kommt an|gebucht|geplant|konzert|workshop|konferenz|seminar|schulung|kurs|feier|fest|mittagessen|empfang|urlaub|ferien|termin|gespräch|anruf|ausstellung|messe|reise|abfahrt|beginnt|beginn|start|startet|geburtstag|vortrag|probe|begehung|lieferung|geliefert|veranstaltung|tagung|meeting|versammlung|führung|abendessen|hochzeit|webinar|einweihung|jubiläum|vernissage|tag der offenen tür|läuft|öffnet|liefern',
+    placeAt: 'im|in|in der|in den|in unserer|in unserem|bei|beim|an der|auf dem|auf der',
+    placeLabel: 'ort|wo|raum|treffpunkt|veranstaltungsort',
+    withWhom: 'mit',
+    peopleLabel: 'teilnehmer|teilnehmende|mit|anwesend',
     past: 'war|waren|wurde|wurden|seit|erhalten|erhielten|eingegangen|gesendet|geschickt|letzten|besprochen|bestellt|gekauft|geliefert|angekommen|hatte|hatten|gekommen|stattgefunden|bezahlt|unterschrieben|vereinbart|verschickt|gestellt|gemeldet|geschrieben|habe ich|haben wir|gestern',
     issue:
       'vom|datiert|ausgestellt|ausgestellt am|datum|rechnungsdatum|stand|erstellt am|aus|bestelldatum|schreiben vom|rechnung vom|mail vom|angebot vom|angelegt am|version',

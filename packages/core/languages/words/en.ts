@@ -115,6 +115,10 @@ export const en: Language = {
     wish: 'preferably|ideally|if possible|best|at best|better still|if you can|with luck|hopefully|best of all|preferably already|ideally already',
     event:
       'meeting|opening|opens|site visit|takes place|take place|held|arrives|arrive|arriving|arrival|booked|scheduled|on display|concert|workshop|conference|seminar|webinar|training|course|celebration|party|lunch|dinner|reception|holiday|ceremony|session|interview|appointment|exhibition|fair|trip|tour|departure|leaves|starts|begins|launch|birthday|wedding|festival|lecture|rehearsal|inspection|runs|join us|event|gathering|assembly',
+    placeAt: 'in|at|on board',
+    placeLabel: 'place|where|location|venue|room',
+    withWhom: 'with',
+    peopleLabel: 'participants|attendees|with|present',
     past: 'was|were|since|received|sent|last|ago|wrote|met|spoke|discussed|signed|ordered|bought|delivered|arrived|had|visited|came|happened|took place|paid|completed|posted|submitted|did|as of|agreed|promised|called|shipped|placed|issued|dated|born|founded|published|started|registered|asked|changed',
     issue:
       'dated|of|issued|issued on|sent on|received on|from|since|date|invoice date|date of issue|created|created on|printed|as of|order date|posted on|written on|signed on|submitted on|updated|version|revision',

@@ -110,6 +110,10 @@ export const es: Language = {
     wish: 'preferiblemente|a ser posible|idealmente|si es posible|si puede ser|de preferencia|mejor aún|si puedes|a ser posible ya|mejor ya',
     event:
       'reunión|encuentro|inauguración|visita|tendrá lugar|tiene lugar|se celebrará|se celebra|llegada|llega|llegará|reservado|previsto|prevista|concierto|taller|conferencia|seminario|formación|curso|fiesta|almuerzo|comida|cena|recepción|vacaciones|ceremonia|llamada|entrevista|cita|exposición|feria|viaje|salida|comienza|empieza|inicio|cumpleaños|boda|ensayo|inspección|será entregado|apertura|asamblea|sesión|jornada|evento|abre|congreso|charla|celebración|les invitamos|te invitamos|festival|se inaugura|partido',
+    placeAt: 'en|en el|en la',
+    placeLabel: 'lugar|dónde|sala|sitio',
+    withWhom: 'con',
+    peopleLabel: 'asistentes|participantes|con',
     past: 'era|fue|fueron|desde|recibido|recibimos|recibí|enviado|enviamos|envié|pasado|última|reunimos|hablamos|pedimos|compramos|entregado|llegó|había|tuvo lugar|pagado|firmado|acordado|escribió|ayer|hemos|se celebró|enviaron|estuvo|solicitamos el',
     issue:
       'fecha|fechado|fechada|con fecha|emitido|emitida|fecha de emisión|de fecha|del|fecha de factura|creado|factura del|carta del|correo del|mensaje del|publicado|versión|expedido',

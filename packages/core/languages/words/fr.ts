@@ -107,6 +107,10 @@ export const fr: Language = {
     wish: 'de préférence|idéalement|si possible|au mieux|dans l’idéal|plutôt|si possible dès|de préférence dès|idéalement dès',
     event:
       'réunion|rencontre|inauguration|visite|a lieu|aura lieu|auront lieu|ont lieu|se tiendra|se déroulera|arrivée|arrive|arrivera|réservé|prévu|prévue|concert|atelier|conférence|séminaire|formation|cours|fête|déjeuner|dîner|réception|congés|vacances|cérémonie|appel|entretien|rendez-vous|exposition|salon|voyage|départ|commence|débute|début des|anniversaire|mariage|vernissage|répétition|livraison|livré|ouverture|colloque|assemblée|séance|webinaire|spectacle|ouvre|événement|invitons|festival',
+    placeAt: 'à|au|aux|dans|en|chez|à la|à l’',
+    placeLabel: 'lieu|où|salle|endroit',
+    withWhom: 'avec',
+    peopleLabel: 'participants|participantes|avec|présents',
     past: 'était|étaient|depuis|reçu|reçue|envoyé|envoyée|dernier|passé|rencontré|commandé|acheté|livré|arrivé|avait|avions|eu lieu|payé|signé|convenu|expédié|écrit|parlé|discuté|hier|s’est|a été|avons|avez reçu',
     issue:
       'daté|daté du|datée du|émis le|émise le|du|en date du|date de facture|créé le|fait le|établi le|courrier du|facture du|mail du|message du|publié le|version',

@@ -109,6 +109,10 @@ export const nl: Language = {
     wish: 'liefst|het liefst|bij voorkeur|idealiter|zo mogelijk|indien mogelijk|beter nog|liefst al|het liefst al|bij voorkeur al',
     event:
       'vergadering|bijeenkomst|opening|bezoek|vindt plaats|plaatsvinden|plaats|aankomst|komt aan|geboekt|gepland|concert|workshop|conferentie|seminar|training|cursus|feest|lunch|diner|receptie|vakantie|ceremonie|gesprek|afspraak|overleg|tentoonstelling|beurs|reis|vertrek|begint|start|verjaardag|bruiloft|lezing|repetitie|inspectie|schouw|levering|geleverd|evenement|sessie|opent|congres|rondleiding|borrel|bespreking|excursie|etentje|festival|open dag',
+    placeAt: 'in|bij|op|te',
+    placeLabel: 'plaats|waar|locatie|zaal|ruimte',
+    withWhom: 'met',
+    peopleLabel: 'deelnemers|aanwezigen|met',
     past: 'was|waren|sinds|ontvangen|ontvingen|gestuurd|verzonden|vorige|afgelopen|besproken|besteld|gekocht|geleverd op|aangekomen|had|hadden|plaatsgevonden|betaald|ondertekend|afgesproken|geschreven|gisteren|heb ik|hebben wij|hebben we|werd|ingediend|gemeld',
     issue:
       'datum|van|gedateerd|d.d.|dd|uitgegeven|factuurdatum|datum|gemaakt op|opgesteld op|brief van|factuur van|mail van|bericht van|gepubliceerd|versie|dagtekening',

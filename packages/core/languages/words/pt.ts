@@ -116,6 +116,10 @@ export const pt: Language = {
     wish: 'de preferência|preferencialmente|idealmente|se possível|melhor ainda|se puder ser',
     event:
       'reunião|encontro|inauguração|visita|terá lugar|tem lugar|realiza-se|realizar-se-á|será realizada|acontece|chegada|chega|chegará|reservado|previsto|prevista|marcada|marcado|concerto|oficina|workshop|conferência|seminário|formação|treinamento|curso|festa|almoço|jantar|recepção|receção|férias|cerimónia|cerimônia|chamada|entrevista|exposição|feira|viagem|partida|começa|início|inicia|aniversário|casamento|ensaio|inspeção|vistoria|abertura|assembleia|sessão|evento|abre|congresso|palestra|convidamos|festival|será entregue|decorre',
+    placeAt: 'em|no|na|nos|nas',
+    placeLabel: 'local|onde|sala|lugar',
+    withWhom: 'com',
+    peopleLabel: 'participantes|presentes|com',
     past: 'era|foi|foram|desde|recebido|recebemos|recebi|enviado|enviámos|enviamos em|enviei|passado|última|reunimos|falámos|falamos|encomendado|comprámos|entregue|chegou|havia|teve lugar|pago|assinado|acordado|escreveu|ontem|tivemos|realizou-se|estive|aconteceu|solicitado em',
     issue:
       'data|datado|datada|com data|emitido|emitida|data de emissão|de|data da fatura|criado|fatura de|carta de|mensagem de|e-mail de|publicado|versão|expedido',

@@ -101,7 +101,8 @@ export async function getArrival(store: Store, domain: string, id: number): Prom
 
 function readMessage({ message, anatomy, facts, warnings }: Reading): ReadMessage {
   const { headers: _, ...rest } = message;
-  return { message: rest, anatomy, dates: facts.dates, deadline: facts.deadline, warnings };
+  const { dates, deadline, events } = facts;
+  return { message: rest, anatomy, dates, deadline, events, warnings };
 }
 
 interface SampleRow {

@@ -1,5 +1,5 @@
 import type { ArrivalSheet } from '@hatband/contract';
-import type { DateFact } from '@hatband/core/reading';
+import type { DateFact, EventFact } from '@hatband/core/reading';
 import { sayTrace } from '@hatband/core/rules';
 import { dayText, useClock } from '../shared/clock.ts';
 import { useNames } from '../shared/names.ts';
@@ -30,6 +30,7 @@ export function Why({ sheet }: { sheet: ArrivalSheet }) {
         ))}
       </ul>
       <Dates dates={sheet.read?.dates ?? []} deadline={sheet.read?.deadline ?? null} />
+      <Events events={sheet.read?.events ?? []} />
     </div>
   );
 }
@@ -61,6 +62,31 @@ function Dates({ dates, deadline }: { dates: readonly DateFact[]; deadline: numb
       </ul>
     </>
   );
+}
+
+/** What takes place, with all that is said of it. */
+function Events({ events }: { events: readonly EventFact[] }) {
+  const clock = useClock();
+  if (events.length === 0) return null;
+  return (
+    <>
+      <h3>Events in the message</h3>
+      <ul>
+        {events.map((event, i) => (
+          <li key={i}>
+            <Line mark text={sayEvent(event, clock.today)} />
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function sayEvent({ summary, starts, ends, place, participants }: EventFact, today: string): string {
+  const when =
+    ends === null ? dayText(starts, today) : `${dayText(starts, today)} to ${dayText(ends, today)}`;
+  const people = participants.length > 0 ? `with ${participants.join(', ')}` : '';
+  return [summary, when, place ?? '', people].filter(Boolean).join(', ');
 }
 
 function sayVerdict({ verdict, reasons }: DateFact, chosen: boolean): string {
