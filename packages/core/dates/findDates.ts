@@ -16,7 +16,7 @@ import { addMonths, isoOf, parseDay, type Closed, type Day } from './day.ts';
 import { DEADLINE, judge } from './deadline.ts';
 import { LocalDate, type DateOptions, type DatePhrase } from './phrase.ts';
 import { findPhrases, type Phrase } from './phrases.ts';
-import type { Named } from './rules.ts';
+import type { Named } from './namedDay.ts';
 import type { Spoken } from './spoken.ts';
 
 /** More sentences with dates than this are data, not a letter. */
@@ -98,7 +98,7 @@ export function isLifted({ folded, language }: Spoken): boolean {
   // “Don’t forget …”
   const { denied, denies } = verbsOf(language);
   const [before, after] = [folded.slice(0, found.index), folded.slice(found.index + found[0].length)];
-  return !denied.test(before) && !/n'$/.test(before) && !denies.test(after.trimStart());
+  return !denied.test(before) && !before.endsWith("n'") && !denies.test(after.trimStart());
 }
 
 function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: Named | null): Dated[] {

@@ -3,7 +3,8 @@ import { clockTimes, type ClockTime } from './clock.ts';
 import { cuesOf } from './cues.ts';
 import { mondayOf, weekdayOf } from './day.ts';
 import { grammarOf } from './grammar.ts';
-import { namedDays, type Frame, type NamedDay } from './rules.ts';
+import type { Frame, NamedDay } from './namedDay.ts';
+import { namedDays } from './namedDays.ts';
 
 /** A day in a sentence with all that stands with it: weekday, clock time, the part of the day, the end of a range. */
 export interface Phrase extends NamedDay {

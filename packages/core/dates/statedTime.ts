@@ -2,7 +2,7 @@ import { detectLanguage, fold, LANGUAGES, languageOf } from '../languages/index.
 import { clockTimes, offsetOf } from './clock.ts';
 import { isoOf, two } from './day.ts';
 import type { DateOrder } from './phrase.ts';
-import { namedDays } from './rules.ts';
+import { namedDays } from './namedDays.ts';
 
 export interface StatedTime {
   /** `2026-11-23T16:48:00`, with an offset only where one is stated. */

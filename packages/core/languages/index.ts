@@ -15,7 +15,7 @@ export {
   startsOrder,
   thirdBase,
   undoneAt,
-  verbsOf,
 } from './verbs.ts';
 export { alternatives, listOf, pattern, wholeWords, WORD_END } from './words.ts';
 export { firstWord, isNoOrder, orderAt } from './orders.ts';
+export { verbsOf } from './verbPatterns.ts';

@@ -7,8 +7,8 @@ import {
   isVerbForm,
   startsOrder,
   thirdBase,
-  verbsOf,
 } from './verbs.ts';
+import { verbsOf } from './verbPatterns.ts';
 
 /** The first word of folded words, or nothing. */
 export const firstWord = (words: string) => /^[\p{L}'-]+/u.exec(words)?.[0] ?? '';

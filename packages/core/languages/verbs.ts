@@ -1,110 +1,9 @@
 import { fold } from './fold.ts';
-import type { Language, LanguageCode, Words } from './language.ts';
+import type { Language, LanguageCode } from './language.ts';
 import { perLanguage } from './languages.ts';
+import { verbsOf } from './verbPatterns.ts';
 import { verbTable } from './verbTable.ts';
-import { alternatives, listOf, pairsOf, pattern, wholeWords, WORD_END } from './words.ts';
-
-/** Nouns of a deadline that name no action themselves (“entrega”). */
-const termNouns = (dueNoun: Words, actionNouns: Words): Words =>
-  listOf(dueNoun)
-    .filter((noun) => !pairsOf(actionNouns).has(noun))
-    .join('|');
-
-/** “(moet) zijn ingeleverd”, but not “zijn boekje”. */
-const BE_ALONE: Partial<Record<LanguageCode, string>> = {
-  nl: '|zijn(?=\\s*[,.;]|\\s(?:ge|be|ver|in|aan|op|af|uit|terug)\\p{L}+(?:d|t|en)(?![\\p{L}]))',
-};
-
-/** What a language knows of its verbs and of the words around them, ready to look up in folded text. */
-export const verbsOf = perLanguage(({ code, cues, requests, mail }: Language) => {
-  const pronounStart = (words: string) =>
-    pattern(`^[\\s¿]*(?:${alternatives(words)}(?<=')|${alternatives(words)}\\s+)`);
-  const start = (words: string) => pattern(`^(?:${words})(?![\\p{L}\\p{N}'])[\\s,.:;!-]*`);
-  return {
-    generic: new Set(listOf(requests.generic)),
-    frame: pattern(
-      `(?<![\\p{L}\\p{N}])${alternatives(requests.frames, requests.can)}${WORD_END}[\\s,]*`,
-      'g',
-    ),
-    can: pattern(`^${alternatives(requests.can)}${WORD_END}`),
-    letArrive: pattern(`^${alternatives(requests.letArrive)}${WORD_END}`),
-    unless: pattern(`^\\s*${alternatives(requests.unless)}\\s+`),
-    withoutDoing: pattern(`^\\s*${alternatives(requests.withoutDoing)}\\s+`),
-    auxiliary: new Set(listOf(requests.auxiliary)),
-    not: pattern(`(?<![\\p{L}])(?:${alternatives(requests.negation)}|pas|noch nicht)(?![\\p{L}])`, 'g'),
-    othersNeed: pattern(`^(?<who>[^,;:]{3,50}?)\\s+${alternatives(requests.othersNeed)}${WORD_END}\\s*`),
-    whoever: pattern(`^\\s*${alternatives(requests.whoever)}${WORD_END}`),
-    unsubscribe: wholeWords(mail.unsubscribe),
-    commit: wholeWords(cues.commit, requests.self),
-    self: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.self, requests.toDo)}${WORD_END}[\\s,]*`, 'g'),
-    may: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.may)}${WORD_END}[\\s,]*`, 'g'),
-    fronted: pattern(
-      `^(?<thing>${alternatives(requests.determiners)}\\s.{3,60}?)\\s(?<verb>\\p{L}+)\\s${alternatives(requests.you)}\\s`,
-    ),
-    actionNouns: pairsOf(requests.actionNouns),
-    participles: pairsOf(requests.participles),
-    third: pairsOf(requests.third),
-    needs: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.needs)}${WORD_END}\\s*`),
-    passive: pattern(
-      `^(?<thing>.{2,80}?)\\s+(?:${alternatives(requests.passive)})\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`,
-    ),
-    announce: pattern(`^\\s*${alternatives(requests.announce)}\\s+`),
-    arrive: pattern(
-      `(?:^|:)\\s*(?<thing>[^.;:!?]{3,80}?)\\s+${alternatives(cues.must, requests.passive)}\\s(?:[^.;!?]{0,80}?\\s)?${alternatives(requests.arrive)}${WORD_END}`,
-    ),
-    term: pattern(
-      `(?<![\\p{L}])${alternatives(termNouns(cues.dueNoun, requests.actionNouns))}\\s+${alternatives(requests.forAction)}(?:(?<=')|\\s)\\s*(?<action>[^.,;:!?]{4,100}?)(?=\\s+${alternatives(requests.is)}${WORD_END}|\\s{4}|[.;:!?]|$)`,
-    ),
-    given: pattern(
-      `(?<![\\p{L}])${alternatives(cues.given)}(?![\\p{L}])[^.;!?]{0,120}?\\s(?:${alternatives(requests.goal)}|(?:zeit|gelegenheit|frist),|pa\\s(?:dig|er)\\satt)\\s+`,
-    ),
-    passiveTurned: pattern(
-      `(?<![\\p{L}])(?<modal>${alternatives(requests.passive)})\\s+(?<thing>${alternatives(requests.determiners)}\\s[^,;:]{3,60}?)\\s+(?:[^,;:]{0,120}?\\s)?(?<verb>[\\p{L}-]+)(?:\\s+(?:werden|sein|worden|zijn|bli|vara|voldaan))?\\s*(?:[.,;!]|$)`,
-    ),
-    courtesy: pattern(`(?<![\\p{L}])${alternatives(requests.courtesy)}(?![\\p{L}])`),
-    opening: start(alternatives(requests.please, requests.fillers)),
-    please: start(alternatives(requests.please)),
-    polite: wholeWords(requests.polite),
-    denied: pattern(`(?<![\\p{L}])${alternatives(requests.negation)}\\s*$`),
-    denies: pattern(`^${alternatives(requests.negation)}\\s`),
-    nothing: wholeWords(requests.nothing),
-    be: pattern(`^(?:${alternatives(requests.be)}\\s${BE_ALONE[code] ?? ''})`),
-    condition: pattern(`^\\s*${alternatives(requests.condition, requests.whoever)}\\s`),
-    so: pattern(`,\\s*(?:${alternatives(requests.so)})\\s+`, 'g'),
-    hence: pattern(`(?<=\\s)${alternatives(requests.so)}(?![\\p{L}])`),
-    goal: pattern(`^${alternatives(requests.goal)}\\s`),
-    determined: pattern(`^\\S+?(?:-\\p{L}+)?\\s+${alternatives(requests.determiners)}${WORD_END}`),
-    noun: pattern(`^[\\p{L}'-]+\\s${alternatives(requests.afterNoun)}\\s`),
-    writer: pattern(`^\\S+\\s${alternatives(requests.writer)}(?:\\s|$)`),
-    doForMe: pattern(
-      `(?:^|[\\s¿,])(?:${alternatives(requests.doForMe)}(?<=')|${alternatives(requests.doForMe)}\\s+)`,
-      'g',
-    ),
-    beforeOrder: pronounStart(requests.beforeOrder),
-    formal: pattern(`^\\p{L}+\\s${alternatives(requests.you)}\\s`),
-    modal: pattern(`\\s+${alternatives(requests.modals)}$`),
-    modalInside: pattern(`\\s${alternatives(requests.modals)}(?=\\s\\p{L}+en(?:\\s|$))`),
-    and: new Set(listOf(requests.and)),
-    joined: pattern(`^${alternatives(requests.and, requests.be)}(?:\\s|$)`),
-    people: new Set(listOf(requests.indirect)),
-    greeting: pattern(`^\\s*${alternatives(mail.greeting)}(?![\\p{L}])[^,:!.\\n]{0,40}[,:!.]\\s*`),
-    indirect: start(alternatives(requests.indirect)),
-    clitic: pattern(`(?<![\\p{L}])${alternatives(requests.clitics)}\\s*$`),
-    elliptic: pattern(`^${alternatives(requests.elliptic)}(?![\\p{L}'])`),
-    pleaseInside: pattern(
-      `^\\p{L}{3,}\\s+(?:\\p{L}{1,6}\\s+){0,2}${alternatives(requests.polite)}${WORD_END}`,
-    ),
-    pleaseBehind: pattern(`^(?<verb>\\p{L}{3,})\\s+${alternatives(requests.polite)}${WORD_END}`),
-    pronoun: pattern(`^${alternatives(requests.pronouns)}(?![\\p{L}'])`),
-    reason: pattern(`(?:[,;]\\s*|\\s+(?:-\\s+)?)${alternatives(requests.reason)}(?![\\p{L}])`),
-    aside: pattern(`,\\s*${alternatives(requests.aside)}(?![\\p{L}])`),
-    trailing: pattern(
-      `[\\s,]*(?<![\\p{L}])${alternatives(requests.please, requests.high, requests.low, cues.latest, cues.wish)}[\\s,.!]*$`,
-    ),
-    particles: new Set(listOf(requests.particles)),
-    urgent: pattern(`^\\s*${alternatives(requests.high)}\\s*[:!,–-]+\\s*`),
-  };
-});
+import { listOf } from './words.ts';
 
 /** “Unless …”, “if … not …”: where the folded words go on behind that, or null. */
 export function undoneAt(folded: string, language: Language): number | null {
@@ -215,7 +114,7 @@ export const isVerbForm = (word: string, language: Language) =>
 export function asksByPronoun(word: string, language: Language): boolean {
   if (!(ASKING[language.code]?.test(word) ?? false) || !hasPronoun(word, language)) return false;
   const verb = bare(word, language);
-  return !(INFINITIVE[language.code]?.test(verb) ?? false) && !/ndo$/.test(verb);
+  return !(INFINITIVE[language.code]?.test(verb) ?? false) && !verb.endsWith('ndo');
 }
 
 const ASKING: Partial<Record<LanguageCode, RegExp>> = {

@@ -18,5 +18,5 @@ export function isHolidayPlace(place: string): boolean {
   const [country = '', ...region] = place.split('-');
   const countries = new Holidays().getCountries();
   if (!(country in countries)) return false;
-  return region.length === 0 || region.join('-') in (new Holidays().getStates(country) ?? {});
+  return region.length === 0 || region.join('-') in new Holidays().getStates(country);
 }

@@ -1,0 +1,92 @@
+import { actionBase, fold, verbsOf, type Language, type LanguageCode } from '../languages/index.ts';
+import type { Asked } from './asked.ts';
+import { isDenied } from './framed.ts';
+import { pronounOf } from './phrase.ts';
+import { capital, cutReason, tidy, uncapital } from './tidy.ts';
+
+export const needAt = (folded: string, language: Language) =>
+  verbsOf(language).needs.exec(folded)?.index ?? Infinity;
+
+export function needed(text: string, folded: string, language: Language, thing: string): Asked | null {
+  const found = verbsOf(language).needs.exec(folded);
+  if (!found || verbsOf(language).courtesy.test(folded.replace(found[0], ' '))) return null;
+  const start = found.index + found[0].length;
+  // “I would like to order …” tells what the writer does; “we ask that you …” asks for no thing.
+  if (verbsOf(language).goal.test(folded.slice(start))) return null;
+  if (/^(?:que?|che|that|dass|dat|att|qu')\b/.test(folded.slice(start))) return null;
+  if (isDenied(folded.slice(0, found.index), folded.slice(start), language)) return null;
+  const wanted = wantedIn(text, found.index, start, language);
+  const { provide } = language.requests;
+  const pronoun = pronounOf(wanted, language);
+  const isPerson = pronoun === null && verbsOf(language).people.has(fold(wanted));
+  if (wanted.length < 3 || isPerson) return null;
+  if (pronoun !== null && thing === '') return null;
+  if (pronoun !== null)
+    return { title: `${provide} ${thing}`, strength: 2, start, generic: false, refers: true };
+  const title = actionIn(wanted, language) ?? `${provide} ${wanted}`;
+  return { title, strength: 2, start, generic: false, refers: false, wanted };
+}
+
+/** The thing that is wanted: behind the need, in front of it (“die Liste brauche ich”) or inside it (“we hebben de lijst nodig”). */
+function wantedIn(text: string, at: number, start: number, language: Language): string {
+  const own = text.slice(at, start).trim().split(/\s+/);
+  const inside = /^nodig$/i.test(own.at(-1) ?? '') ? own.slice(2, -1).join(' ') : '';
+  const ahead =
+    text
+      .slice(0, at)
+      .split(/[.,;:!?]/)
+      .at(-1)
+      ?.trim() ?? '';
+  const behind = tidy(cutReason(text.slice(start).replace(GETTING, ''), language), language);
+  if (inside !== '') return tidy(inside, language);
+  const verbSecond = language.requests.verbLast || language.code === 'sv';
+  return verbSecond && behind.length < 3 && verbsOf(language).determined.test(`x ${fold(ahead)}`)
+    ? uncapital(ahead)
+    : behind.replace(/\s+(?:nodig|noch|nog)$/u, '');
+}
+
+/** “we need (to know) your choice” */
+const GETTING =
+  /^\s*(?:to\s+(?:know|have|receive|see|get)|connaître|savoir|recevoir|avoir|conocer|saber|recibir|tener|conhecer|receber|ter|conoscere|sapere|ricevere|avere)\s+(?!que|si|se|if|whether)/iu;
+
+/** “The list must reach us by Friday” → “Send the list” */
+export function arriving(text: string, folded: string, language: Language): Asked | null {
+  const found = verbsOf(language).arrive.exec(folded)?.groups?.thing;
+  if (found === undefined) return null;
+  const start = folded.indexOf(found);
+  const wanted = uncapital(tidy(text.slice(start, start + found.length), language));
+  if (isDenied(folded.slice(0, start), folded.slice(start + found.length), language)) return null;
+  const refers = !wanted.includes(' ');
+  return {
+    title: `${language.requests.provide} ${wanted}`,
+    strength: 2,
+    start,
+    generic: refers,
+    refers,
+    wanted,
+  };
+}
+
+/** “your confirmation of the slot” → “Confirm the slot” */
+export function actionIn(thing: string, language: Language): string | null {
+  const { determined } = verbsOf(language);
+  const words = thing.split(' ');
+  const at = determined.test(`x ${fold(thing)}`) && words.length > 1 ? 1 : 0;
+  const base = actionBase(words[at] ?? '', language);
+  if (base === null) return null;
+  const rest = words.slice(at + 1).join(' ');
+  const of = OF[language.code].find(([from]) => fold(rest).startsWith(from));
+  return capital(`${base} ${of ? `${of[1]}${rest.slice(of[0].length)}` : rest}`.trim());
+}
+
+/** Between an action and its object; what is left of it in front of the object. */
+const OF: Record<LanguageCode, readonly (readonly [string, string])[]> = {
+  en: [['of ', '']],
+  de: [['von ', '']],
+  fr: [['du ', 'le '], ['des ', 'les '], ['de la ', 'la '], ["de l'", "l'"], ['de ', ''], ["d'", '']],
+  es: [['del ', 'el '], ['de ', '']],
+  pt: [['do ', 'o '], ['da ', 'a '], ['dos ', 'os '], ['das ', 'as '], ['de ', '']],
+  nl: [['van ', '']],
+  it: [['del ', 'il '], ['della ', 'la '], ['dei ', 'i '], ['delle ', 'le '], ["dell'", "l'"], ['dello ', 'lo '], ['degli ', 'gli '], ['di ', '']],
+  sv: [['av ', '']],
+}; // prettier-ignore

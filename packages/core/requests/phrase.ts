@@ -1,0 +1,113 @@
+import { baseForm, firstWord, fold, isVerb, refersBack, verbsOf, type Language } from '../languages/index.ts';
+import type { Asked } from './asked.ts';
+import type { Found } from './framed.ts';
+import { capital, cutReason, lengthOfAll, tidy, without } from './tidy.ts';
+import { verbFirst } from './verbFirst.ts';
+
+export function askedAt(found: Found, text: string, language: Language, thing: string): Asked | null {
+  const clitic = leadingClitic(text.slice(found.start), language);
+  const words = text.slice(found.start + clitic);
+  const object = objectInFront(text.slice(0, found.at), words, language);
+  const ahead = text.slice(found.framed ? found.at : Math.max(0, found.start - 12), found.start + clitic);
+  const lead = verbsOf(language).clitic.test(fold(ahead));
+  const made = phrase(`${object}${words}`, language, thing, lead);
+  const strength = found.framed ? 3 : 2.5;
+  return made && { ...made, strength, start: found.start, generic: isGeneric(words, language) };
+}
+
+/** “(importas-te de) o rever”: how long the pronoun in front of the verb is. */
+export function leadingClitic(words: string, language: Language): number {
+  const [first = '', verb = ''] = words.trimStart().split(/\s+/);
+  const isLead = verbsOf(language).clitic.test(fold(first)) && isVerb(verb, language);
+  return isLead && first !== '' ? words.indexOf(verb, first.length) : 0;
+}
+
+/** “Die Liste müssen Sie | uns schicken”: the object, where the verb stands alone behind the frame. */
+function objectInFront(before: string, words: string, language: Language): string {
+  if (!language.requests.verbLast) return '';
+  const clause =
+    before
+      .split(/[.,;:!?]/)
+      .at(-1)
+      ?.trim() ?? '';
+  const { indirect, determined } = verbsOf(language);
+  const alone = tidy(words, language);
+  const verb = alone.slice(indirect.exec(fold(alone))?.[0].length ?? 0);
+  return !verb.includes(' ') && clause.split(' ').length <= 6 && determined.test(`x ${fold(clause)}`)
+    ? `${clause} `
+    : '';
+}
+
+/** “Handle this”, “bitte erledigen”: the verb is generic, and what it is about is not said. */
+export function isGeneric(words: string, language: Language): boolean {
+  const folded = fold(tidy(cutReason(words, language), language))
+    .replace(/[^\p{L}\s']/gu, ' ')
+    .trim();
+  const { generic, people, determined } = verbsOf(language);
+  const [verb = '', ...rest] = folded.split(/\s+/).filter((word) => !people.has(word));
+  const says = rest.join(' ');
+  return (
+    generic.has(verb) && (isElliptic(says, language) || (rest.length <= 3 && !determined.test(`x ${says}`)))
+  );
+}
+
+/**
+ * The words behind a frame as a phrase with its verb in front. `lead`: a pronoun for its thing stands in front of the
+ * verb. What refers to a thing named before gets that.
+ */
+export function phrase(
+  words: string,
+  language: Language,
+  thing: string,
+  lead = false,
+): Pick<Asked, 'title' | 'refers'> | null {
+  const { letArrive } = verbsOf(language);
+  const { polite, hence } = verbsOf(language);
+  const said = tidy(without(without(cutReason(words, language), polite), hence), language);
+  const arrives = letArrive.exec(fold(said))?.[0].length ?? 0;
+  const clause = arrives === 0 ? said : `${language.requests.provide} ${said.slice(arrives).trim()}`;
+  const ordered = language.requests.verbLast ? verbFirst(clause, language) : clause;
+  const space = ordered.indexOf(' ');
+  const verb = (space === -1 ? ordered : ordered.slice(0, space)).replace(/,$/, '');
+  let rest = space === -1 ? '' : ordered.slice(space + 1);
+  const { indirect } = verbsOf(language);
+  const verbWord = fold(verb);
+  if (verbWord !== 'let' && verbWord !== 'lassen' && verbWord !== 'laat') {
+    rest = rest.slice(lengthOfAll(indirect, fold(rest)));
+  }
+  const pronoun = pronounOf(rest, language);
+  if (pronoun !== null && thing !== '') rest = rest.slice(pronoun.length).trim();
+  const base = baseForm(verb, language);
+  const plain = `${base} ${rest}`.replace(/\s+/g, ' ').trim();
+  if (plain.length < 3) return null;
+  const carried = lead || refersBack(verb, language) || (pronoun !== null && thing !== '');
+  const refers = carried || isElliptic(rest, language);
+  if (thing === '' || plain.includes(thing) || (!refers && plain.includes(' ')))
+    return { title: capital(plain), refers };
+  // The subject says what is to be done (“Update your details”).
+  if (isVerb(firstWord(fold(thing)), language) && verbsOf(language).determined.test(fold(thing)))
+    return { title: phrase(thing, language, '')?.title ?? capital(thing), refers };
+  const named =
+    rest === '' ||
+    (carried && !isElliptic(rest, language) && thing.split(/\s+/).length <= 4 && !/[:–]/.test(thing));
+  return { title: capital(named ? `${base} ${thing} ${rest}`.trim() : `${plain}: ${thing}`), refers };
+}
+
+/** “another”, “a few of them”: no thing of its own is named. */
+function isElliptic(words: string, language: Language): boolean {
+  const found = verbsOf(language).elliptic.exec(fold(words))?.[0];
+  return found !== undefined && STANDS_ALONE.test(fold(words.slice(found.length)));
+}
+
+/** The pronoun that the words begin with, where it is no article (“la lista”). */
+export function pronounOf(words: string, language: Language): string | null {
+  const found = verbsOf(language).pronoun.exec(fold(words))?.[0];
+  if (found === undefined) return null;
+  return /^(?:it|them|es|ihn|sie|ze|hem)$/.test(found) || STANDS_ALONE.test(fold(words.slice(found.length)))
+    ? found
+    : null;
+}
+
+/** Behind a word that is no article: the end, a comma, a conjunction, a preposition, a participle. */
+const STANDS_ALONE =
+  /^\s*(?:$|[,.;:]|(?:and|und|et|y|e|en|och|back|zuruck|terug|tillbaka|to|for|from|in|on|at|by|with|an|auf|bei|mit|fur|zu|zum|zur|im|am|aus|nach|a|au|aux|dans|sur|pour|par|chez|al|con|por|sin|em|no|na|ao|com|op|naar|voor|met|bij|uit|da|dal|nel|nella|sul|senza|i|pa|till|fran|med|hos|vid|misschien|vielleicht|up|down|out|off|over|along|through|ab|mit|ein|vor|weg|op|af|mee|upp|ut|ner)(?:\s|$|[.,;]))/;

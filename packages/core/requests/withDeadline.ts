@@ -1,0 +1,81 @@
+import {
+  actionBase,
+  firstWord,
+  fold,
+  isVerb,
+  undoneAt,
+  verbsOf,
+  wholeWords,
+  type Language,
+} from '../languages/index.ts';
+import type { Asked } from './asked.ts';
+import { isDenied } from './framed.ts';
+import { actionIn } from './needs.ts';
+import { doneClause } from './passive.ts';
+import { askedAt, leadingClitic } from './phrase.ts';
+import { capital, cutReason, tidy, uncapital } from './tidy.ts';
+
+/** What only a deadline makes a request. */
+export const withDeadline = (text: string, folded: string, language: Language, thing: string): Asked | null =>
+  given(text, folded, language, thing) ??
+  term(text, folded, language, thing) ??
+  undone(text, folded, language) ??
+  othersNeed(text, folded, language);
+
+/** “You have until Friday to submit the list” */
+function given(text: string, folded: string, language: Language, thing: string): Asked | null {
+  const found = verbsOf(language).given.exec(folded);
+  if (!found) return null;
+  const start = found.index + found[0].length;
+  const verb = firstWord(folded.slice(start + leadingClitic(text.slice(start), language)));
+  return language.requests.verbLast || isVerb(verb, language)
+    ? askedAt({ at: start, start, framed: true }, text, language, thing)
+    : null;
+}
+
+/** “The deadline for returning the form is Friday”, “Frist für die Abgabe der Liste” */
+function term(text: string, folded: string, language: Language, thing: string): Asked | null {
+  const action = verbsOf(language).term.exec(folded)?.groups?.action;
+  if (action === undefined) return null;
+  const start = folded.indexOf(action);
+  const words = text.slice(start, start + action.length);
+  if (isVerb(firstWord(action), language))
+    return askedAt({ at: start, start, framed: true }, words.padStart(start + words.length), language, thing);
+  const title = actionIn(tidy(words, language), language);
+  return title === null ? null : { title, strength: 2, start, generic: false, refers: false };
+}
+
+/** “Unless the list is sent by Friday, …” */
+function undone(text: string, folded: string, language: Language): Asked | null {
+  const start = undoneAt(folded, language);
+  if (start === null) return null;
+  const clause = text.slice(start).split(/[,;](?=\s)/)[0] ?? '';
+  const { provide, arrive } = language.requests;
+  const arrives = wholeWords(arrive).exec(fold(clause))?.index;
+  const title =
+    arrives === undefined
+      ? doneClause(clause, language)
+      : `${provide} ${tidy(clause.slice(0, arrives).replace(/(?<=\s)(?:uns|mir|nicht|nous|ne|no|non|niet|inte)\s/g, ''), language)}`;
+  return title === null ? null : { title, strength: 2, start, generic: false, refers: false };
+}
+
+/** “The insurers want the form (completed) by Friday” */
+function othersNeed(text: string, folded: string, language: Language): Asked | null {
+  const found = verbsOf(language).othersNeed.exec(folded);
+  if (!found || isDenied(found.groups?.who ?? '', folded.slice(found[0].length), language)) return null;
+  const start = found[0].length;
+  const words = tidy(cutReason(text.slice(start), language), language);
+  const that = /^(?:que\s|qu'|che\s|that\s|dass\s|dat\s|att\s)/.exec(fold(words))?.[0].length ?? 0;
+  if (that > 0) {
+    const done = doneClause(words.slice(that), language);
+    return done === null ? null : { title: done, strength: 2, start, generic: false, refers: false };
+  }
+  if (words.length < 3 || !verbsOf(language).determined.test(`x ${fold(words)}`)) return null;
+  // “The agreement needs your signature” → “Sign the agreement”
+  const action = actionBase(words.split(' ')[1] ?? '', language);
+  const title =
+    action === null
+      ? `${language.requests.provide} ${words}`
+      : capital(`${action} ${uncapital(text.slice(0, found.groups?.who?.length ?? 0).trim())}`);
+  return { title, strength: 1.5, start, generic: false, refers: false, wanted: words };
+}
