@@ -1,5 +1,6 @@
 import {
   alternatives,
+  finderOf,
   orderAt,
   pattern,
   perLanguage,
@@ -66,9 +67,10 @@ export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, reques
     ),
     noun: compound(cues.dueNoun),
     purpose: pattern(`(?<![\\p{L}])${alternatives(cues.purpose)}\\s+(?:[\\p{L}'-]+\\s+){0,5}$`),
-    request: pattern(
-      `(?<![\\p{L}\\p{N}])${alternatives(requests.frames, requests.needs)}${WORD_END}(?!\\s+${alternatives(requests.be)}(?![\\p{L}]))`,
-    ),
+    request: finderOf({
+      classes: [requests.frames, requests.needs],
+      after: `${WORD_END}(?!\\s+${alternatives(requests.be)}(?![\\p{L}]))`,
+    }),
     may: wholeWords(requests.may, requests.can),
     must: pattern(`${wholeWords(cues.must).source}|${TO_DO[code] ?? '(?!)'}`),
     self: wholeWords(requests.self),
@@ -112,7 +114,7 @@ export const wants = (folded: string, language: Language) =>
 /** Whether a folded sentence asks the reader for something. Words that only look like a request do not count. */
 export function asks(folded: string, language: Language): boolean {
   const plain = folded.replace(courtesy(language), ' ');
-  if (cuesOf(language).request.test(plain)) return true;
+  if (cuesOf(language).request(plain).next().done === false) return true;
   if (plain.includes('?') && cuesOf(language).may.test(plain)) return true;
   return orderAt(plain, language) !== null;
 }

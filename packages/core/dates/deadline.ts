@@ -175,7 +175,8 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
 /** Where what has passed stands: in front of the cue itself (“bought before”); behind the date where the verb is last. */
 function pastOf({ before, by, clause, language }: Setting): string {
   const ahead = by ? (windowOf(before).slice(0, by.index).split(CLAUSE).at(-1) ?? '') : clause.before;
-  const told = ahead.replace(cuesOf(language).request, ' ');
+  const [asked] = cuesOf(language).request(ahead);
+  const told = asked ? ahead.replace(asked[0], ' ') : ahead;
   return by || language.requests.verbLast ? `${told} ${clause.after}` : told;
 }
 

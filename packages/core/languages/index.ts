@@ -16,6 +16,6 @@ export {
   thirdBase,
   undoneAt,
 } from './verbs.ts';
-export { alternatives, listOf, pattern, wholeWords, WORD_END } from './words.ts';
+export { alternatives, finderOf, listOf, pattern, wholeWords, WORD_END } from './words.ts';
 export { firstWord, isNoOrder, orderAt } from './orders.ts';
 export { verbsOf } from './verbPatterns.ts';

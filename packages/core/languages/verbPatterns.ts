@@ -1,6 +1,6 @@
 import type { Language, LanguageCode, Words } from './language.ts';
 import { perLanguage } from './languages.ts';
-import { alternatives, listOf, pairsOf, pattern, wholeWords, WORD_END } from './words.ts';
+import { alternatives, finderOf, listOf, pairsOf, pattern, wholeWords, WORD_END } from './words.ts';
 
 /** Nouns of a deadline that name no action themselves (“entrega”). */
 const termNouns = (dueNoun: Words, actionNouns: Words): Words =>
@@ -20,10 +20,7 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail }: Language) =>
   const start = (words: string) => pattern(`^(?:${words})(?![\\p{L}\\p{N}'])[\\s,.:;!-]*`);
   return {
     generic: new Set(listOf(requests.generic)),
-    frame: pattern(
-      `(?<![\\p{L}\\p{N}])${alternatives(requests.frames, requests.can)}${WORD_END}[\\s,]*`,
-      'g',
-    ),
+    frame: finderOf({ classes: [requests.frames, requests.can], after: `${WORD_END}[\\s,]*` }),
     can: pattern(`^${alternatives(requests.can)}${WORD_END}`),
     letArrive: pattern(`^${alternatives(requests.letArrive)}${WORD_END}`),
     unless: pattern(`^\\s*${alternatives(requests.unless)}\\s+`),
@@ -34,8 +31,8 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail }: Language) =>
     whoever: pattern(`^\\s*${alternatives(requests.whoever)}${WORD_END}`),
     unsubscribe: wholeWords(mail.unsubscribe),
     commit: wholeWords(cues.commit, requests.self),
-    self: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.self, requests.toDo)}${WORD_END}[\\s,]*`, 'g'),
-    may: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.may)}${WORD_END}[\\s,]*`, 'g'),
+    self: finderOf({ classes: [requests.self, requests.toDo], after: `${WORD_END}[\\s,]*` }),
+    may: finderOf({ classes: [requests.may], after: `${WORD_END}[\\s,]*` }),
     fronted: pattern(
       `^(?<thing>${alternatives(requests.determiners)}\\s.{3,60}?)\\s(?<verb>\\p{L}+)\\s${alternatives(requests.you)}\\s`,
     ),

@@ -8,13 +8,19 @@ export interface Found {
   framed: boolean;
 }
 
-export function framed(folded: string, language: Language, frames: RegExp, dated: boolean): Found | null {
+export function framed(
+  folded: string,
+  language: Language,
+  frames: (folded: string) => Iterable<RegExpExecArray>,
+  dated: boolean,
+): Found | null {
   const { courtesy, opening, be, can } = verbsOf(language);
   const asksFor = dated || folded.includes('?');
   let start: number | null = null;
   let at = 0;
-  const hollow = courtesy.exec(folded);
-  for (const match of folded.matchAll(frames)) {
+  let hollow: RegExpExecArray | null | undefined;
+  for (const match of frames(folded)) {
+    if (hollow === undefined) hollow = courtesy.exec(folded);
     const end = match.index + match[0].length;
     const rest = folded.slice(end);
     // “You can use the pool from 1 April.”
