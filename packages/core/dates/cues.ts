@@ -63,7 +63,7 @@ export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, reques
     spanBy: pattern(`^${alternatives(cues.by)}\\s`),
     spanUntil: pattern(`^${alternatives(cues.until)}\\s`),
     latest: pattern(
-      `^[\\s,(-]*(?:(?!${alternatives(...weekdays, ...months)})\\p{L}{1,9}\\s+){0,2}${alternatives(cues.latest)}(?![\\p{L}\\p{N}])`,
+      `^[\\s,(-]*(?:(?!${alternatives(...weekdays, ...months)})\\p{L}{1,9}\\s+){0,2}${alternatives(cues.latest)}(?![\\p{L}\\p{N}])(?!\\s+(?:${alternatives(dates.article, cues.on)}\\s+)?(?:${alternatives(...weekdays)}|\\d))`,
     ),
     noun: compound(cues.dueNoun),
     purpose: pattern(`(?<![\\p{L}])${alternatives(cues.purpose)}\\s+(?:[\\p{L}'-]+\\s+){0,5}$`),

@@ -94,7 +94,8 @@ export function findLift(sentences: readonly Spoken[]): number | null {
 /** Whether a sentence takes back what was asked before. */
 export function isLifted({ folded, language }: Spoken): boolean {
   const found = cuesOf(language).lift.exec(folded);
-  if (!found) return false;
+  // “If you have paid already, please disregard this reminder.”
+  if (!found || verbsOf(language).condition.test(folded)) return false;
   // “Don’t forget …”
   const { denied, denies } = verbsOf(language);
   const [before, after] = [folded.slice(0, found.index), folded.slice(found.index + found[0].length)];

@@ -165,7 +165,9 @@ function readPart(
   const kind = grammar.unitOf(unit ?? '');
   if (kind === null || grammar.is('last', turn ?? turn2)) return null;
   const last = endOfPeriod(kind, grammar.is('following', turn ?? turn2) ? 1 : 0, frame.today);
-  if (last === null || end !== undefined) return plain(last);
+  if (last === null) return null;
+  if (end !== undefined)
+    return { day: last, grain: kind === 'week' ? 'week' : 'day', fixed: false, weak: false };
   if (kind === 'week') return plain(middle === undefined ? last - 4 : last - 2);
   const { year: y, month: m } = partsOf(last);
   return plain(dayOf(y, kind === 'year' ? 1 : m, middle === undefined ? 1 : 15));

@@ -8,7 +8,7 @@ const LABEL = /charset\s*=\s*"?([\w.:+-]+)/i;
 
 /** The character set of all text in a message where the decoder does not know it, or null. */
 export function strangeCharset(bytes: Uint8Array): string | null {
-  const head = String.fromCharCode(...bytes.subarray(0, 20_000));
+  const head = String.fromCharCode(...bytes.subarray(0, 8000));
   const labels = new Set(
     [...head.matchAll(TEXT_PART)].flatMap(([part]) => LABEL.exec(part)?.[1]?.toLowerCase() ?? []),
   );

@@ -98,7 +98,7 @@ export const es: Language = {
       'válido hasta el|válida hasta el|dentro de|previo al|previo a|antes que|para|para el|para la|hasta|hasta el',
     on: 'el|para el|del|al|este|esta|es el|es|en|a|la|de|dia|día|el día|a finales de',
     latest:
-      'a más tardar|como muy tarde|como máximo|como tarde|es la fecha límite|es el último día|o antes|es el plazo|máximo|es el límite|como muy muy tarde|a lo más tardar|lo más tarde|me basta|basta|es suficiente|está bien|me vale|sería perfecto|nos basta|estaría bien',
+      'a más tardar|como muy tarde|como máximo|como tarde|es la fecha límite|es el último día|o antes|es el plazo|máximo|es el límite|como muy muy tarde|a lo más tardar|lo más tarde|me basta|basta|es suficiente|está bien|me vale|sería perfecto|nos basta|estaría bien|como mucho|a lo sumo',
     dueNoun:
       'cierra|cierran|fecha límite|plazo|vencimiento|vence|caduca|fecha de entrega|último día|pendiente de pago|fecha tope|entrega|vencido|confirmación|cierre de inscripciones|deadline|expira|fecha de vencimiento|límite|a entregar|pagadero|última fecha|último plazo|fecha máxima',
     purpose: 'a|para|antes de|a tiempo para|antes del|de cara a|con vistas a',
@@ -114,7 +114,7 @@ export const es: Language = {
     placeLabel: 'lugar|dónde|sala|sitio',
     withWhom: 'con',
     peopleLabel: 'asistentes|participantes|con',
-    past: 'era|fue|fueron|desde|recibido|recibimos|recibí|enviado|enviamos|envié|pasado|última|reunimos|hablamos|pedimos|compramos|entregado|llegó|había|tuvo lugar|pagado|firmado|acordado|escribió|ayer|hemos|se celebró|enviaron|estuvo|solicitamos el',
+    past: 'era|fue|fueron|recibido|recibimos|recibí|enviado|enviamos|envié|pasado|última|reunimos|hablamos|pedimos|compramos|entregado|llegó|había|tuvo lugar|pagado|firmado|acordado|escribió|ayer|hemos|se celebró|enviaron|estuvo|solicitamos el|desde el|desde la|desde hace|desde ayer',
     issue:
       'fecha|fechado|fechada|con fecha|emitido|emitida|fecha de emisión|de fecha|del|fecha de factura|creado|factura del|carta del|correo del|mensaje del|publicado|versión|expedido',
     absence:
