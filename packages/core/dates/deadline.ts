@@ -153,12 +153,16 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['purpose', purpose, true],
     ['event', eventOf(setting, noun), !settled && purpose === undefined && phrase.counted !== true],
     ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !isWanted],
-    ['commit', commit, !moves],
+    ['commit', commit, !moves && given === undefined],
     ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined],
     ['label', clause.before.trim(), until !== null && /^[^.;?!]{2,45}\s?:\s*$/.test(clause.before)],
     ['offer', offerOf(setting), until !== null && asksNothing(wanted)],
     ['state', stateOf(setting), latest === undefined && given === undefined && asksNothing(wanted)],
-    ['absence', cues.absence.exec(around)?.[0], wanted?.cue !== 'must' && !asks(clause.before, language)],
+    [
+      'absence',
+      cues.absence.exec(wanted || noun !== undefined ? around : folded)?.[0],
+      wanted?.cue !== 'must' && !asks(clause.before, language),
+    ],
     ['every', cues.every.exec(window)?.[0], true],
     ['hours', own, phrase.hours],
     ['weak', own, phrase.weak && !settled && !until],
@@ -224,7 +228,8 @@ function wantedBy({ folded, phrase, clause, after, language, order }: Setting): 
   }
   const around = `${folded.slice(0, phrase.start)} ${after}`;
   if (undoneAt(folded, language) !== null) return { cue: 'request', words: 'a condition' };
-  const others = verbsOf(language).othersNeed.exec(folded)?.[0];
+  const hello = verbsOf(language).greeting.exec(folded)?.[0].length ?? 0;
+  const others = verbsOf(language).othersNeed.exec(folded.slice(hello))?.[0];
   if (others !== undefined) return { cue: 'obligation', words: others };
   for (const cue of ['must', 'obligation'] as const) {
     const found = cues[cue].exec(around);

@@ -70,20 +70,22 @@ function brings(folded: string, language: Language): boolean {
 
 const bringWords = perLanguage(({ requests }: Language) => new Set(listOf(requests.bring)));
 
-/** A date phrase, and the day that “the day before” counts from: of a range its first. */
+/** A date phrase, and the day that “the day before” counts from: of a range its first, none of a day that was counted itself. */
 interface Dated {
   date: DatePhrase;
-  anchor: Day;
+  anchor: Day | null;
 }
 
 /** The days that a sentence names and that are still to come. */
 function aheadOf(found: readonly Dated[], { reference }: DateOptions): Named | null {
   const today = parseDay(reference);
-  const ahead = found
-    .filter(({ date, anchor }) => anchor >= today && !date.reasons.some(({ cue }) => cue === 'replaced'))
-    .map(({ anchor }) => anchor);
-  const [first] = ahead;
-  return first === undefined ? null : { first, last: ahead.at(-1) ?? first };
+  const ahead = found.filter(
+    ({ date, anchor }) =>
+      anchor !== null && anchor >= today && !date.reasons.some(({ cue }) => cue === 'replaced'),
+  );
+  const [first, last] = [ahead[0], ahead.at(-1)];
+  if (first?.anchor == null || last?.anchor == null) return null;
+  return { first: first.anchor, last: last.anchor, time: last.date.date.split('T')[1] ?? null };
 }
 
 /** Where words stand that take earlier deadlines back: the end of the last such sentence, or null. */
@@ -125,7 +127,10 @@ function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: 
     const end = sentence.start + phrase.end;
     const range = rangeOf(phrase, options.zone);
     return [
-      { date: { start, end, date, ...judgement, range, warnings }, anchor: phrase.begins ?? phrase.day },
+      {
+        date: { start, end, date, ...judgement, range, warnings },
+        anchor: phrase.counted === true ? null : (phrase.begins ?? phrase.day),
+      },
     ];
   });
   return withoutVague(dated);

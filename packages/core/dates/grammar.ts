@@ -208,7 +208,7 @@ function rulesOf(
     within: rule(
       `${B}${or(dates.within)}\\s+(?:${or(dates.article)}\\s+)?(?:(?:next|${or(dates.next)})\\s+)?${number}[\\s-]*(?:\\([^)]{1,12}\\)\\s*)?${unit}${E}`,
     ),
-    fromNow: rule(`${B}${number}[\\s-]*${unit}\\s*${or(dates.fromNow)}${E}`),
+    fromNow: rule(`${B}${number}[\\s-]*${unit}\\s*${or(dates.fromNow)}(?:\\s+${or(dates.fromNow)})?${E}`),
     ago: rule(
       `${B}(?:${or(dates.agoBefore)}\\s+${number}\\s+${unit}|${number.replace('<n>', '<n2>')}\\s+${unit.replace('<unit>', '<unit2>')}\\s+${or(dates.agoAfter)})${E}`,
     ),

@@ -16,6 +16,8 @@ export interface Frame {
 export interface Named {
   first: Day;
   last: Day;
+  /** The clock time named with the last. */
+  time: string | null;
 }
 
 export type Grain = 'day' | 'weekday' | 'dayOfMonth' | 'week' | 'period' | 'span';

@@ -33,13 +33,19 @@ export function namedDays(folded: string, frame: Frame): NamedDay[] {
 function counted(days: readonly NamedDay[], folded: string, frame: Frame): NamedDay[] {
   const done: NamedDay[] = [];
   days.forEach(({ from, ...day }, i) => {
-    const [last, next] = [done.at(-1), days[i + 1]];
-    if (last && last.end >= day.end) return;
-    const named = last?.day ?? (day.day === frame.today ? frame.named?.last : frame.named?.first);
+    const next = days[i + 1];
+    if (day.end <= (done.at(-1)?.end ?? 0)) return;
     if (!from) done.push(day);
     else if (next && !next.from && isItsDay(folded.slice(day.end, next.start), frame.language))
       done.push({ ...day, end: next.end, day: from(next.day), counted: true });
-    else if (named !== undefined) done.push({ ...day, day: from(named), counted: true });
+    else {
+      const last = done.findLast(({ counted }) => counted !== true)?.day;
+      const isThen = day.day === frame.today;
+      const named = last ?? (isThen ? frame.named?.last : frame.named?.first);
+      const time = isThen && last === undefined ? frame.named?.time : undefined;
+      const clock = time === undefined || time === null ? {} : { clock: { time, zone: null } };
+      if (named !== undefined) done.push({ ...day, ...clock, day: from(named), counted: true });
+    }
   });
   return done;
 }

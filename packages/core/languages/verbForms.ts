@@ -157,5 +157,6 @@ const FORMS: Record<LanguageCode, (verb: string) => VerbForms> = {
 
 export function verbForms(infinitive: string, code: LanguageCode): VerbForms {
   const { plain, marked } = FORMS[code](infinitive.toLowerCase());
-  return { plain: plain.map(fold), marked: marked.map(fold) };
+  // Of “ver” and “ir” the short forms are other words.
+  return { plain: plain.map(fold).filter((form) => form.length > 2), marked: marked.map(fold) };
 }

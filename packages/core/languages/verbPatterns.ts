@@ -44,6 +44,7 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail }: Language) =>
       `^(?<thing>.{2,80}?)\\s+(?:${alternatives(requests.passive)})\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`,
     ),
     announce: pattern(`^\\s*${alternatives(requests.announce)}\\s+`),
+    arrival: pattern(`^${alternatives(requests.arrive)}${WORD_END}`),
     arrive: pattern(
       `(?:^|:)\\s*(?<thing>[^.;:!?]{3,80}?)\\s+${alternatives(cues.must, requests.passive)}\\s(?:[^.;!?]{0,80}?\\s)?${alternatives(requests.arrive)}${WORD_END}`,
     ),
@@ -52,6 +53,9 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail }: Language) =>
     ),
     given: pattern(
       `(?<![\\p{L}])${alternatives(cues.given)}(?![\\p{L}])[^.;!?]{0,120}?\\s(?:${alternatives(requests.goal)}|(?:zeit|gelegenheit|frist),|pa\\s(?:dig|er)\\satt)\\s+`,
+    ),
+    passiveLast: pattern(
+      `^(?<thing>[^,;:]{2,80}?)\\s+(?<modal>${alternatives(requests.passive)})\\s+(?:[^,;:]{0,120}?\\s)?(?<verb>[\\p{L}-]+)(?:\\s+(?:werden|sein|worden|zijn))?\\s*(?:[.,;!]|$)`,
     ),
     passiveTurned: pattern(
       `(?<![\\p{L}])(?<modal>${alternatives(requests.passive)})\\s+(?<thing>${alternatives(requests.determiners)}\\s[^,;:]{3,60}?)\\s+(?:[^,;:]{0,120}?\\s)?(?<verb>[\\p{L}-]+)(?:\\s+(?:werden|sein|worden|zijn|bli|vara|voldaan))?\\s*(?:[.,;!]|$)`,

@@ -23,7 +23,15 @@ export function baseForm(word: string, language: Language): string {
   const { sure, doubtful } = verbTable(language);
   const form = [fold(word), bare(word, language)].find((f) => sure.has(f) || doubtful.has(f));
   const known = sure.get(form ?? '') ?? doubtful.get(form ?? '');
-  return known ?? gerundBase(word, language) ?? thirdBase(word, language) ?? word;
+  return known ?? gerundBase(word, language) ?? thirdBase(word, language) ?? withoutPronoun(word, language);
+}
+
+/** An unknown verb without the pronoun written onto it: “encurtá-la” → “encurtar”, “glisse-la” → “glisser”. */
+function withoutPronoun(word: string, language: Language): string {
+  const cut = bare(word, language);
+  if (cut !== fold(word)) return cut;
+  const stem = HYPHENED[language.code]?.test(fold(word)) ? (word.split('-')[0] ?? word) : word;
+  return stem !== word && language.code === 'fr' ? stem.replace(/(?:ez|es?)$/, 'er') : stem;
 }
 
 /** “asks” → “ask”, “vervangt” → “vervangen”: what somebody does, as its base form; null where it is no verb. */
@@ -87,7 +95,13 @@ function bare(word: string, language: Language): string {
   const cuts = [one, one.replace(clitic, '')].filter((cut) => cut !== whole);
   const { sure, doubtful } = verbTable(language);
   const known = cuts
-    .map((cut) => (language.code === 'it' && /[aei]r$/.test(cut) ? `${cut}e` : cut))
+    .flatMap((cut) =>
+      language.code === 'it' && /[aei]r$/.test(cut)
+        ? [`${cut}e`]
+        : language.code === 'pt' && /-l[oa]s?$/.test(whole)
+          ? [`${cut}r`, cut]
+          : [cut],
+    )
     .find((cut) => sure.has(cut) || doubtful.has(cut) || (INFINITIVE[language.code]?.test(cut) ?? false));
   return known ?? whole;
 }
@@ -134,18 +148,26 @@ const THINGS: Partial<Record<LanguageCode, RegExp>> = {
 
 /** Whether the verb carries a pronoun for a thing named before (“restituirla”). */
 export const refersBack = (verb: string, language: Language) =>
-  hasPronoun(verb, language) && (THINGS[language.code]?.test(fold(verb)) ?? false);
+  (hasPronoun(verb, language) || (HYPHENED[language.code]?.test(fold(verb)) ?? false)) &&
+  (THINGS[language.code]?.test(fold(verb)) ?? false);
 
 /** Whether the folded words begin with an order: a verb, or what may be one in front of its object. */
 export function startsOrder(words: string, language: Language): boolean {
   const first = /^[\p{L}'-]+/u.exec(words)?.[0] ?? '';
   if (isVerb(first, language) || isOrderByPlace(words, language)) return true;
+  if (HYPHENED[language.code]?.test(first)) return true;
   const [, other] =
     /^[\p{L}'-]+\s+(?:and|or|und|oder|et|ou|y|o|u|e|en|of|och|eller)\s+([\p{L}'-]+)\s/u.exec(words) ?? [];
   if (other !== undefined && isVerbForm(first, language) && isVerbForm(other, language)) return true;
   if (!verbsOf(language).determined.test(words)) return false;
   return verbTable(language).doubtful.has(first) || (STRANGE[language.code]?.test(first) ?? false);
 }
+
+/** A pronoun behind its hyphen, which at the start of a sentence only an imperative has (“glisse-la”, “mete-a”). */
+const HYPHENED: Partial<Record<LanguageCode, RegExp>> = {
+  fr: /^\p{L}{3,}-(?:moi|nous|les?|la|lui|leur|en)(?:-.*)?$/u,
+  pt: /^\p{L}{3,}-(?:me|nos|lhes?|[oa]s?|mo|ma)$/u,
+};
 
 /** “Senti per favore”: what stands in front of “please” is a verb if it ends like one and is no small word. */
 function isOrderByPlace(words: string, language: Language): boolean {
@@ -183,8 +205,16 @@ export function beginsWithVerb(words: string, language: Language): boolean {
 
 /** “signed” → “sign”, “complété” → “compléter”, “fyllas” → “fylla”; null where the word is no participle. */
 export function participleBase(word: string, language: Language): string | null {
-  const known = verbsOf(language).participles.get(fold(word));
+  const { participles, particles } = verbsOf(language);
+  const known = participles.get(fold(word));
   if (known !== undefined) return known;
+  // “aufgeschlossen” → “aufschließen”, “ingediend” → “indienen”
+  for (const particle of particles) {
+    const base = fold(word).startsWith(particle)
+      ? participles.get(fold(word).slice(particle.length))
+      : undefined;
+    if (base !== undefined) return `${particle}${base}`;
+  }
   const turned =
     PARTICIPLES[language.code]?.map(([ending, base]) =>
       ending.test(word) ? word.replace(ending, base) : null,

@@ -49,12 +49,19 @@ function wantedIn(text: string, at: number, start: number, language: Language): 
 const GETTING =
   /^\s*(?:to\s+(?:know|have|receive|see|get)|connaître|savoir|recevoir|avoir|conocer|saber|recibir|tener|conhecer|receber|ter|conoscere|sapere|ricevere|avere)\s+(?!que|si|se|if|whether)/iu;
 
+export const isArrival = (words: string, language: Language) => verbsOf(language).arrival.test(words);
+
 /** “The list must reach us by Friday” → “Send the list” */
 export function arriving(text: string, folded: string, language: Language): Asked | null {
   const found = verbsOf(language).arrive.exec(folded)?.groups?.thing;
   if (found === undefined) return null;
   const start = folded.indexOf(found);
-  const wanted = uncapital(tidy(text.slice(start, start + found.length), language));
+  const wanted = uncapital(
+    text
+      .slice(start, start + found.length)
+      .replace(/\s+/g, ' ')
+      .replace(/[\s,]+$/, ''),
+  );
   if (isDenied(folded.slice(0, start), folded.slice(start + found.length), language)) return null;
   const refers = !wanted.includes(' ');
   return {
@@ -73,7 +80,9 @@ export function actionIn(thing: string, language: Language): string | null {
   const words = thing.split(' ');
   const at = determined.test(`x ${fold(thing)}`) && words.length > 1 ? 1 : 0;
   const base = actionBase(words[at] ?? '', language);
-  if (base === null) return null;
+  // “das Einreichen” is an action, “die Listen” are not.
+  const isInfinitiveNoun = language.requests.verbLast && base === fold(words[at] ?? '');
+  if (base === null || (isInfinitiveNoun && !/^(?:das|dem|des|het)$/i.test(words[0] ?? ''))) return null;
   const rest = words.slice(at + 1).join(' ');
   const of = OF[language.code].find(([from]) => fold(rest).startsWith(from));
   return capital(`${base} ${of ? `${of[1]}${rest.slice(of[0].length)}` : rest}`.trim());

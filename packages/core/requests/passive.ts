@@ -14,7 +14,7 @@ export function passive(sentence: string, language: Language, named: string): As
   // “Neue sind bestellt” is no order, “sind zu bestellen” is one.
   const told =
     language.code === 'de' && /(?:^|\s)(?:ist|sind)\s+(?:noch\s+|bitte\s+)?$/.test(folded.slice(0, at));
-  if (told && !/zu\p{L}+en$/u.test(word)) return null;
+  if (told && !/zu\p{L}+en$/u.test(word)) return turned(text, folded, language);
   const base = participleBase(word, language) ?? infinitiveBase(word, language);
   if (base === null) return turned(text, folded, language);
   const start = folded.length - folded.trimStart().length;
@@ -35,7 +35,8 @@ export function passive(sentence: string, language: Language, named: string): As
 /** “(um … zu vermeiden,) ist der Betrag … zu zahlen”: the verb stands in front of its subject. */
 function turned(text: string, folded: string, language: Language): Asked | null {
   if (!['de', 'nl', 'sv'].includes(language.code)) return null;
-  const found = verbsOf(language).passiveTurned.exec(folded);
+  const { passiveTurned, passiveLast } = verbsOf(language);
+  const found = passiveTurned.exec(folded) ?? (language.requests.verbLast ? passiveLast.exec(folded) : null);
   const { modal = '', thing = '', verb = '' } = found?.groups ?? {};
   if (!found) return null;
   const end = found.index + found[0].lastIndexOf(verb);

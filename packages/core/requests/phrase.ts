@@ -73,7 +73,10 @@ export function phrase(
   const { indirect } = verbsOf(language);
   const verbWord = fold(verb);
   if (verbWord !== 'let' && verbWord !== 'lassen' && verbWord !== 'laat') {
-    rest = rest.slice(lengthOfAll(indirect, fold(rest)));
+    // “gooi hem door de bus”, but “geef hem de sleutel”
+    const thingFirst =
+      /^(?:it|them|es|ihn|ze|hem)\s/.test(fold(rest)) && !verbsOf(language).determined.test(fold(rest));
+    if (!thingFirst) rest = rest.slice(lengthOfAll(indirect, fold(rest)));
   }
   const pronoun = pronounOf(rest, language);
   if (pronoun !== null && thing !== '') rest = rest.slice(pronoun.length).trim();

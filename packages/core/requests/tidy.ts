@@ -58,4 +58,4 @@ export const capital = (text: string) => text.charAt(0).toUpperCase() + text.sli
 
 /** Without the capital of a short word that stood first in its sentence. */
 export const uncapital = (text: string) =>
-  text.replace(/^\p{Lu}(?=\p{Ll}{0,3}(?:\s|['’]))/u, (letter) => letter.toLowerCase());
+  text.replace(/^\p{Lu}(?=\p{Ll}{0,4}(?:\s|['’]))/u, (letter) => letter.toLowerCase());

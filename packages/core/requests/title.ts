@@ -12,7 +12,7 @@ import {
 import type { Slice } from '../anatomy/index.ts';
 import type { Asked } from './asked.ts';
 import { framed, isDenied } from './framed.ts';
-import { arriving, needAt, needed } from './needs.ts';
+import { arriving, isArrival, needAt, needed } from './needs.ts';
 import { passive } from './passive.ts';
 import { askedAt, isGeneric, phrase } from './phrase.ts';
 import { blankOut, uncapital } from './tidy.ts';
@@ -65,7 +65,12 @@ function requestIn(
     found?.framed && /r-?s[ei]$/.test(firstWord(folded.slice(found.start)))
       ? passive(text, language, thing)
       : null;
-  if (found && !needsMore) return turned ?? askedAt(found, text, language, thing);
+  // “Vuestro voto tiene que llegar …”
+  const sent =
+    found?.framed === true && isArrival(folded.slice(found.start), language)
+      ? arriving(text, folded, language)
+      : null;
+  if (found && !needsMore) return sent ?? turned ?? askedAt(found, text, language, thing);
   const asked =
     need ??
     arriving(text, folded, language) ??

@@ -15,13 +15,27 @@ import { without } from './tidy.ts';
  */
 export function verbFirst(given: string, language: Language): string {
   const { modal, modalInside } = verbsOf(language);
-  const words = without(without(given, modal), modalInside).trim().split(/\s+/);
+  const words = joined(without(without(given, modal), modalInside).trim().split(/\s+/), language);
   return (
     joint(words, language) ??
     parted(words, language) ??
     inside(words, language) ??
     last(words, language)
   ).join(' ');
+}
+
+/** “mee (willen) nemen” → “meenemen” */
+function joined(words: readonly string[], language: Language): string[] {
+  const { particles } = verbsOf(language);
+  const at = words.findIndex(
+    (word, i) =>
+      particles.has(fold(word)) &&
+      isVerb(`${fold(word)}${words[i + 1] ?? ''}`, language) &&
+      isInfinitive(words[i + 1] ?? ''),
+  );
+  return at === -1
+    ? [...words]
+    : [...words.slice(0, at), `${words[at] ?? ''}${words[at + 1] ?? ''}`, ...words.slice(at + 2)];
 }
 
 /** “das Formular ausfüllen und zurücksenden” */

@@ -1,5 +1,6 @@
 import {
   actionBase,
+  baseForm,
   firstWord,
   fold,
   isVerb,
@@ -39,7 +40,7 @@ function term(text: string, folded: string, language: Language, thing: string): 
   if (action === undefined) return null;
   const start = folded.indexOf(action);
   const words = text.slice(start, start + action.length);
-  if (isVerb(firstWord(action), language))
+  if (isVerb(baseForm(firstWord(action), language), language))
     return askedAt({ at: start, start, framed: true }, words.padStart(start + words.length), language, thing);
   const title = actionIn(tidy(words, language), language);
   return title === null ? null : { title, strength: 2, start, generic: false, refers: false };
@@ -68,7 +69,7 @@ function othersNeed(text: string, folded: string, language: Language): Asked | n
   const that = /^(?:que\s|qu'|che\s|that\s|dass\s|dat\s|att\s)/.exec(fold(words))?.[0].length ?? 0;
   if (that > 0) {
     const done = doneClause(words.slice(that), language);
-    return done === null ? null : { title: done, strength: 2, start, generic: false, refers: false };
+    return done === null ? null : { title: done, strength: 1, start, generic: false, refers: false };
   }
   if (words.length < 3 || !verbsOf(language).determined.test(`x ${fold(words)}`)) return null;
   // “The agreement needs your signature” → “Sign the agreement”
@@ -77,5 +78,5 @@ function othersNeed(text: string, folded: string, language: Language): Asked | n
     action === null
       ? `${language.requests.provide} ${words}`
       : capital(`${action} ${uncapital(text.slice(0, found.groups?.who?.length ?? 0).trim())}`);
-  return { title, strength: 1.5, start, generic: false, refers: false, wanted: words };
+  return { title, strength: -0.5, start, generic: false, refers: false, wanted: words };
 }

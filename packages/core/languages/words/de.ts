@@ -109,9 +109,9 @@ export const de: Language = {
     purpose: 'für|rechtzeitig zu|rechtzeitig zum|rechtzeitig vor|vor|bis zu|bis zur|bis zum|zum|zur|noch vor',
     must: 'muss|müssen|musst|müsst',
     obligation:
-      'sie können|du kannst|ihr könnt|möglich|können sie|muss|müssen|musst|sollte|sollten|sollen|soll|brauchen|brauche|benötigen|benötige|benötigt|gebraucht|erforderlich|nötig|notwendig|zu erledigen|erwarten|erwarte|möchten|möchte|denk daran|denken sie daran|ist zu|sind zu|haben zu',
+      'sie können|du kannst|ihr könnt|möglich|können sie|muss|müssen|musst|sollte|sollten|sollen|soll|brauchen|brauche|benötigen|benötige|benötigt|gebraucht|erforderlich|nötig|notwendig|zu erledigen|erwarten|erwarte|möchten|möchte|denk daran|denken sie daran|ist zu|sind zu|haben zu|können|kann',
     given:
-      'du hast|sie haben|ihr habt|hast du|haben sie|habt ihr|ihnen bleibt|ihnen bleiben|dir bleibt|dir bleiben|euch bleiben|bleiben ihnen|bleibt dir|bleiben dir|ihnen bleiben noch',
+      'du hast|sie haben|ihr habt|hast du|haben sie|habt ihr|ihnen bleibt|ihnen bleiben|dir bleibt|dir bleiben|euch bleiben|bleiben ihnen|bleibt dir|bleiben dir|ihnen bleiben noch|sie haben dann|du hast dann|haben dann|hast dann|ihr habt dann',
     wish: 'am besten|am liebsten|idealerweise|vorzugsweise|lieber|möglichst|gern schon|gerne schon|wenn möglich|besser noch|bestenfalls|am besten gleich|am besten schon|am besten noch|am liebsten schon|lieber schon|besser schon',
     event:
       'sitzung|besprechung|treffen|treffen uns|eröffnung|besuch|findet statt|statt|stattfinden|ankunft|kommt an|gebucht|geplant|konzert|workshop|konferenz|seminar|schulung|kurs|feier|fest|mittagessen|empfang|urlaub|ferien|termin|gespräch|anruf|ausstellung|messe|reise|abfahrt|beginnt|beginn|start|startet|geburtstag|vortrag|probe|begehung|lieferung|geliefert|veranstaltung|tagung|meeting|versammlung|führung|abendessen|hochzeit|webinar|einweihung|jubiläum|vernissage|tag der offenen tür|läuft|öffnet|liefern',
@@ -128,7 +128,7 @@ export const de: Language = {
       'ich werde|wir werden|ich schicke|wir schicken|ich sende|wir senden|ich melde mich|wir melden uns|ich kann|wir können|ich bin dann|ich habe vor|wir planen|ich plane|wir liefern|ich liefere|sie erhalten|ihr erhaltet|du erhältst|du bekommst|sie bekommen|erhalten sie|bekommen sie|wird geliefert|wird versandt|wird ihnen|ich komme|wir kommen|ich gebe ihnen',
     future: 'wird|werden',
     state:
-      'bleibt|bleiben|gilt|gelten|gültig|dauert|dauern|verfügbar|erhältlich|lieferbar|garantie|gewährleistung|einsehbar|abrufbar|abgerufen|zu sehen|im angebot|vorrätig|läuft|laufen|versichert|aufbewahrt|zeigt|zeigen|in kraft|garantiert|ausverkauft|bestellbar|gibt es|es gibt|geöffnet',
+      'bleibt|bleiben|gilt|gelten|gültig|dauert|dauern|verfügbar|erhältlich|lieferbar|garantie|gewährleistung|einsehbar|abrufbar|abgerufen|zu sehen|im angebot|vorrätig|läuft|laufen|versichert|aufbewahrt|zeigt|zeigen|in kraft|garantiert|ausverkauft|bestellbar|gibt es|es gibt|geöffnet|eingesehen|besichtigt|besucht|genutzt|aus',
     offer:
       'angebot|angebots|kostenvoranschlag|offerte|rabatt|skonto|gutschein|code|frühbucher|preis|option|reservierung|einladung',
     coming: 'komm|kommt|kommen|teilnehmen|einladen|eingeladen|lade|laden',
@@ -141,6 +141,7 @@ export const de: Language = {
     please:
       'bitte|freundlicherweise|wenn möglich|falls möglich|danke|vielen dank|nach möglichkeit|gerne|mal|doch|auch|und|dann|noch|so|nun|also|im voraus|netterweise|kurz',
     frames: [
+      'laden sie ein,|lade sie ein,|laden dich ein,|lade dich ein,|laden euch ein,|lade euch ein,|laden sie herzlich ein,',
       'sie müssten|du müsstest|ihr müsstet|sie müssten uns|sie bräuchten nur|wir bräuchten von ihnen',
       'schau doch, ob du|vielleicht kannst du|vielleicht könnten sie|versuch bitte,|versuchen sie bitte,|vielleicht könntest du',
       'bitten wir alle,|wir bitten alle,|bitten wir euch,|wir bitten … darum,|es ist dringend, dass sie|es ist dringend, dass du|es ist wichtig, dass sie|es ist wichtig, dass du|es ist nötig, dass sie',
@@ -201,6 +202,7 @@ export const de: Language = {
       'antwort antworten|rückgabe zurückgeben|freigabe freigeben|abgabe abgeben|vorlage vorlegen|rückruf zurückrufen|anruf anrufen|unterschrift unterschreiben|zusage zusagen|absage absagen|angabe angeben|durchsicht durchsehen|weitergabe weitergeben|eingabe eingeben|auskunft mitteilen',
     may: 'sie können|du kannst|ihr könnt|können sie|kannst du|sie dürfen|du darfst|muss sich|müssen sich|müssen|muss|haben|können wir|könnten wir|wollen wir|dürfen wir|sollten wir|wir sollten',
     needs: [
+      'erbitte ich|erbitte ich daher|brauche ich daher|benötige ich daher',
       combine('wir wären|ich wäre', 'dankbar|froh|sehr dankbar', 'für|um|über'),
       'wir brauchen|ich brauche|wir benötigen|ich benötige|wir brauchen noch|ich brauche noch|wir benötigen noch|ich benötige noch|brauchen wir|brauche ich|benötigen wir|benötige ich|wir warten auf|wir warten noch auf|ich warte noch auf|ich warte auf|uns fehlt|uns fehlt noch|uns fehlen|uns fehlen noch|es fehlt|es fehlt noch|es fehlen|es fehlen noch|mir fehlt noch|mir fehlen noch|wir erwarten|ich erwarte|wir bitten um|ich bitte um|wir hätten gerne|ich hätte gerne|wir hätten gern|bitte um|wir bitten sie um|ich bitte sie um|erbitten wir|wir erbitten|ich bräuchte|wir bräuchten|ich benötigte|bräuchte ich|bräuchten wir|wir hätten|ich hätte|wir vermissen|ich vermisse|noch ausstehend ist|es fehlt uns|es fehlen uns|fehlt uns noch|wir wünschen uns|gebraucht wird|gebraucht werden|benötigt wird|benötigt werden',
       combine(
@@ -237,7 +239,8 @@ export const de: Language = {
       'gib geben|gibst geben|lies lesen|liest lesen|nimm nehmen|nimmst nehmen|hilf helfen|hilfst helfen|miss messen|sieh sehen|siehst sehen|sprich sprechen|sprichst sprechen|wirf werfen|wirfst werfen|entwirf entwerfen|entwirfst entwerfen|vergiss vergessen|tritt treten|empfiehl empfehlen|brich brechen|triff treffen|triffst treffen|trägst tragen|fährst fahren|hältst halten|behältst behalten|lädst laden|übermittle übermitteln|sammle sammeln|regle regeln|wechsle wechseln|tu tun',
     third:
       'gibt geben|nimmt nehmen|hilft helfen|sieht sehen|spricht sprechen|wirft werfen|vergisst vergessen|trifft treffen|trägt tragen|fährt fahren|hält halten|lädt laden|empfängt empfangen|übernimmt übernehmen|lässt lassen|schlägt schlagen|wäscht waschen|läuft laufen|bespricht besprechen|verspricht versprechen|erhält erhalten|behält behalten',
-    participles: 'gebracht bringen|unterschrieben unterschreiben|geschrieben schreiben',
+    participles:
+      'gebracht bringen|unterschrieben unterschreiben|geschrieben schreiben|abgebrochen abbrechen|befohlen befehlen|begonnen beginnen|gebeten bitten|geblieben bleiben|gebogen biegen|gebunden binden|gebraten braten|gebrochen brechen|gedacht denken|gedrungen dringen|empfangen empfangen|empfohlen empfehlen|entschieden entscheiden|gefahren fahren|gefallen fallen|gefangen fangen|gefunden finden|geflogen fliegen|gegangen gehen|gegeben geben|gegessen essen|gegossen gießen|geglichen gleichen|gegraben graben|gegriffen greifen|gehalten halten|gehangen hängen|gehoben heben|geholfen helfen|gekannt kennen|geklungen klingen|gekommen kommen|gekrochen kriechen|geladen laden|gelassen lassen|gelaufen laufen|gelegen liegen|gelesen lesen|geliehen leihen|gelitten leiden|gemessen messen|genannt nennen|genommen nehmen|gepfiffen pfeifen|geraten raten|gerissen reißen|geritten reiten|gerufen rufen|geschieden scheiden|geschienen scheinen|geschlafen schlafen|geschlagen schlagen|geschlichen schleichen|geschliffen schleifen|geschlossen schließen|geschmissen schmeißen|geschmolzen schmelzen|geschnitten schneiden|geschoben schieben|geschossen schießen|geschwommen schwimmen|gesehen sehen|gesessen sitzen|gesprochen sprechen|gesprungen springen|gestanden stehen|gestiegen steigen|gestohlen stehlen|gestrichen streichen|gestritten streiten|gesucht suchen|gesungen singen|getan tun|getragen tragen|getreten treten|getrieben treiben|getroffen treffen|getrunken trinken|gewaschen waschen|gewichen weichen|gewiesen weisen|gewogen wiegen|geworben werben|geworfen werfen|gewonnen gewinnen|gewusst wissen|gezogen ziehen|gezwungen zwingen|vergessen vergessen|verglichen vergleichen|verloren verlieren|vermieden vermeiden|unterbrochen unterbrechen|übernommen übernehmen|überwiesen überweisen|behoben beheben|beschrieben beschreiben|besprochen besprechen|beworben bewerben|bezogen beziehen|entworfen entwerfen|erhalten erhalten|erhoben erheben|erschienen erscheinen|verschoben verschieben|verschrieben verschreiben|versprochen versprechen|vertreten vertreten|verbunden verbinden|verliehen verleihen|verwiesen verweisen',
     compounds: true,
     verbLast: true,
     particles:
@@ -250,7 +253,7 @@ export const de: Language = {
       'einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen|ihres|deins|eures|meins|deines',
     pronouns: 'es|ihn|das|dies|sie|diese|diesen|dieses',
     reason:
-      'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich|und ich|und wir|sonst fährt|oder der|oder die|oder das',
+      'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich|und ich|und wir|sonst fährt|oder der|oder die|oder das|dann fang ich|dann fange ich|dann kann ich|dann können wir|dann käme',
     negation: 'nicht|kein|keine|keinen|keiner|nie',
     nothing: 'nichts',
     polite: 'bitte|freundlicherweise|doch|doch bitte|doch mal|mal',

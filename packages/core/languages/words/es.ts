@@ -104,9 +104,9 @@ export const es: Language = {
     purpose: 'a|para|antes de|a tiempo para|antes del|de cara a|con vistas a',
     must: 'debe|deben|debes|tiene que|tienen que|tienes que|deberá|deberán|ha de|han de|habrá de|habrán de',
     obligation:
-      'puede|puedes|pueden|posible|se aceptan|debe|deben|debemos|debes|tiene que|tienen que|tenemos que|tienes que|hay que|necesito|necesitamos|necesita|necesario|necesaria|obligatorio|requerido|se requiere|debería|deberían|queremos|quisiera|quisiéramos|esperamos|recuerde|recuerda|recuerden|no olvide|no olvides|hace falta|es preciso',
+      'puede|puedes|pueden|posible|se aceptan|debe|deben|debemos|debes|tiene que|tienen que|tenemos que|tienes que|hay que|necesito|necesitamos|necesita|necesario|necesaria|obligatorio|requerido|se requiere|debería|deberían|queremos|quisiera|quisiéramos|esperamos|recuerde|recuerda|recuerden|no olvide|no olvides|hace falta|es preciso|podrá|podrán',
     given:
-      'tiene|tienes|tienen|tenéis|dispone|dispones|disponen|disponéis|le queda|te queda|os queda|les queda|le quedan|te quedan|os quedan|les quedan|cuenta con|cuentas con',
+      'tiene|tienes|tienen|tenéis|dispone|dispones|disponen|disponéis|le queda|te queda|os queda|les queda|le quedan|te quedan|os quedan|les quedan|cuenta con|cuentas con|dispondrá|dispondrás|dispondrán|tendrá|tendrás|tendrán|tendréis',
     wish: 'preferiblemente|a ser posible|idealmente|si es posible|si puede ser|de preferencia|mejor aún|si puedes|a ser posible ya|mejor ya',
     event:
       'reunión|encuentro|inauguración|visita|tendrá lugar|tiene lugar|se celebrará|se celebra|llegada|llega|llegará|reservado|previsto|prevista|concierto|taller|conferencia|seminario|formación|curso|fiesta|almuerzo|comida|cena|recepción|vacaciones|ceremonia|llamada|entrevista|cita|exposición|feria|viaje|salida|comienza|empieza|inicio|cumpleaños|boda|ensayo|inspección|será entregado|apertura|asamblea|sesión|jornada|evento|abre|congreso|charla|celebración|les invitamos|te invitamos|festival|se inaugura|partido',
@@ -123,7 +123,7 @@ export const es: Language = {
       'voy a|vamos a|le enviaré|le enviaremos|les enviaremos|te enviaré|te envío|le envío|puedo|podemos|prevemos|recibirá|recibirán|recibirás|entregaremos|estaré|estaremos|será entregado|se entregará|se enviará|les informaremos|le informaremos|volveré|le responderemos|le contestaré|te llamaré|llegaremos|pasaré|pasaremos|le llamaré',
     future: 'será|serán|estará|estarán|va a ser|van a ser|quedará|quedarán',
     state:
-      'sigue|siguen|seguirá|permanece|permanecerá|permanecerán|queda abierta|disponible|disponibles|válido|válida|válidos|válidas|vigente|vigentes|dura|durará|garantía|garantizado|consultarse|expuesto|expuesta|a la venta|en vigor|asegurado|asegurada|continúa|rige|se mantiene|accesible|visitarse|verse',
+      'sigue|siguen|seguirá|permanece|permanecerá|permanecerán|queda abierta|disponible|disponibles|válido|válida|válidos|válidas|vigente|vigentes|dura|durará|garantía|garantizado|consultarse|expuesto|expuesta|a la venta|en vigor|asegurado|asegurada|continúa|rige|se mantiene|accesible|visitarse|verse|consultado|consultada',
     offer:
       'oferta|presupuesto|descuento|vale|código|tarifa|propuesta|opción|reserva|invitación|promoción|cotización',
     coming: 'venir|venga|ven|asistir|invitar|invitamos|invitados',
@@ -200,7 +200,7 @@ export const es: Language = {
     auxiliary: 'es|son|sea|sean|está|están|ha sido|han sido|fuera|fueran|ser',
     provide: 'Enviar',
     passive:
-      'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser|ha de|han de|habrá de|habrán de|deberá|deberán',
+      'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser|ha de|han de|habrá de|habrán de|deberá|deberán|deberá estar|deberán estar|debe estar|deben estar|tiene que estar|tienen que estar|ha de estar',
     courtesy:
       'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia|venir a vernos|vernos',
     generic:
@@ -213,10 +213,10 @@ export const es: Language = {
     determiners:
       'el|la|los|las|un|una|unos|unas|mi|mis|tu|tus|su|sus|nuestro|nuestra|nuestros|nuestras|este|esta|estos|estas|ese|esa|todos|todas|todo|toda|cada|dos|tres|nos|me|al',
     forms:
-      'haga hacer|haz hacer|hagan hacer|hagas hacer|diga decir|digan decir|digas decir|di decir|ponga poner|pon poner|pongan poner|pongas poner|proponga proponer|propongan proponer|disponga disponer|reponga reponer|venga venir|ven venir|vengan venir|traiga traer|traigan traer|traigas traer|tenga tener|ten tener|mantenga mantener|mantén mantener|mantengan mantener|obtenga obtener|salga salir|esté estar|estén estar|dé dar|den dar|des dar|vea ver|vean ver|veas ver|oiga oír|vaya ir|sepa saber|dime decir|dinos decir|dile decir|diles decir|dame dar|danos dar|dale dar|hazme hacer|haznos hacer|hazlo hacer|hazla hacer|ponme poner|ponlo poner|ponla poner|ponnos poner|tenme tener|dadme dar|decidme decir|decidnos decir|hiciera hacer|hiciese hacer|trajera traer',
+      'haga hacer|haz hacer|hagan hacer|hagas hacer|diga decir|digan decir|digas decir|di decir|ponga poner|pon poner|pongan poner|pongas poner|proponga proponer|propongan proponer|disponga disponer|reponga reponer|venga venir|ven venir|vengan venir|traiga traer|traigan traer|traigas traer|tenga tener|ten tener|mantenga mantener|mantén mantener|mantengan mantener|obtenga obtener|salga salir|esté estar|estén estar|dé dar|den dar|des dar|vea ver|vean ver|veas ver|oiga oír|vaya ir|sepa saber|dime decir|dinos decir|dile decir|diles decir|dame dar|danos dar|dale dar|hazme hacer|haznos hacer|hazlo hacer|hazla hacer|ponme poner|ponlo poner|ponla poner|ponnos poner|tenme tener|dadme dar|decidme decir|decidnos decir|hiciera hacer|hiciese hacer|trajera traer|dices decir|haces hacer|traes traer|pones poner|tienes tener|vienes venir|echa echar|saca sacar',
     third: 'hace hacer|dice decir|pone poner|propone proponer|trae traer|tiene tener|obtiene obtener',
     participles:
-      'hecho hacer|hecha hacer|escrito escribir|escrita escribir|puesto poner|devuelto devolver|devuelta devolver|devueltos devolver|devueltas devolver|resuelto resolver|resuelta resolver|abierto abrir|cubierto cubrir|visto ver|impreso imprimir|impresa imprimir|inscrito inscribir|suscrito suscribir|suscrita suscribir',
+      'hecho hacer|hecha hacer|escrito escribir|escrita escribir|puesto poner|devuelto devolver|devuelta devolver|devueltos devolver|devueltas devolver|resuelto resolver|resuelta resolver|abierto abrir|cubierto cubrir|visto ver|impreso imprimir|impresa imprimir|inscrito inscribir|suscrito suscribir|suscrita suscribir|dicho decir|dicha decir|previsto prever|prevista prever|compuesto componer|dispuesto disponer|expuesto exponer|expuesta exponer|impuesto imponer|propuesto proponer|propuesta proponer|repuesto reponer|repuesta reponer|puesta poner|puestos poner|puestas poner|vuelto volver|disuelto disolver|abierta abrir|abiertos abrir|cubierta cubrir|descubierto descubrir|descrito describir|transcrito transcribir|roto romper|rota romper|impresos imprimir|impresas imprimir|inscrita inscribir|inscritos inscribir|deshecho deshacer|rehecho rehacer|hechos hacer|hechas hacer|vista ver|escritos escribir|escritas escribir',
     compounds: false,
     verbLast: false,
     particles: '',
@@ -228,7 +228,7 @@ export const es: Language = {
       'otro|otra|otros|otras|uno nuevo|una nueva|unos nuevos|unas nuevas|algunos|algunas|unos cuantos|unas cuantas|el tuyo|la tuya|los tuyos|el suyo|la suya|los suyos|el resto|todo|todos|eso|esto|ello|ambos|un recambio|uno|una|la vuestra|los demás|el vuestro|los vuestros',
     pronouns: 'lo|la|los|las|esto|eso',
     reason:
-      'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así|después de eso|o no|y te los|y se los|y te lo|si no,',
+      'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así|después de eso|o no|y te los|y se los|y te lo|si no,|y empiezo|y así|y yo',
     negation: 'no|nunca|nada',
     nothing: 'nada',
     polite: 'por favor|porfa',

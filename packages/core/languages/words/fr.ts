@@ -101,9 +101,9 @@ export const fr: Language = {
     purpose: 'à|au|pour|avant|à temps pour|en vue de|en prévision de',
     must: 'doit|doivent|devez|dois|devra|devront|devrait|devraient',
     obligation:
-      'vous pouvez|tu peux|possible|pouvez|doit|doivent|devez|devons|dois|il faut|faut|faudrait|besoin|nécessaire|requis|requise|obligatoire|devrait|devraient|souhaitons|souhaite|attendons|attends|voudrais|voudrions|aimerais|aimerions|n’oubliez pas|n’oublie pas|prière|il faudra|pensez|pense',
+      'vous pouvez|tu peux|possible|pouvez|doit|doivent|devez|devons|dois|il faut|faut|faudrait|besoin|nécessaire|requis|requise|obligatoire|devrait|devraient|souhaitons|souhaite|attendons|attends|voudrais|voudrions|aimerais|aimerions|n’oubliez pas|n’oublie pas|prière|il faudra|pensez|pense|peuvent|pourra|pourront',
     given:
-      'il vous reste|il te reste|vous avez|tu as|vous disposez|tu disposes|vous aurez|un délai de|avez-vous|vous avez encore',
+      'il vous reste|il te reste|vous avez|tu as|vous disposez|tu disposes|vous aurez|un délai de|avez-vous|vous avez encore|tu auras|aurez|auras|aurez alors|disposerez',
     wish: 'de préférence|idéalement|si possible|au mieux|dans l’idéal|plutôt|si possible dès|de préférence dès|idéalement dès',
     event:
       'réunion|rencontre|inauguration|visite|a lieu|aura lieu|auront lieu|ont lieu|se tiendra|se déroulera|arrivée|arrive|arrivera|réservé|prévu|prévue|concert|atelier|conférence|séminaire|formation|cours|fête|déjeuner|dîner|réception|congés|vacances|cérémonie|appel|entretien|rendez-vous|exposition|salon|voyage|départ|commence|débute|début des|anniversaire|mariage|vernissage|répétition|livraison|livré|ouverture|colloque|assemblée|séance|webinaire|spectacle|ouvre|événement|invitons|festival',
@@ -120,7 +120,7 @@ export const fr: Language = {
       'je vais|nous allons|je vous envoie|nous vous envoyons|je vous enverrai|nous vous enverrons|nous enverrons|je reviens|nous reviendrons|je reviendrai|je peux|nous pouvons|je prévois|nous prévoyons|vous recevrez|vous allez recevoir|tu recevras|nous livrerons|je serai|nous serons|sera livré|sera livrée|seront livrés|sera expédié|je passerai|nous passerons|nous vous livrerons|je te|je vous tiendrai',
     future: 'sera|seront|va être|vont être|seront tous',
     state:
-      'reste|restent|restera|resteront|disponible|disponibles|indisponible|valable|valables|valide|valides|dure|durera|garantie|garanti|consultable|consultables|exposé|exposée|exposés|en vente|en vigueur|couvert|assuré|visible|visibles|se poursuit|s’applique|accessible',
+      'reste|restent|restera|resteront|disponible|disponibles|indisponible|valable|valables|valide|valides|dure|durera|garantie|garanti|consultable|consultables|exposé|exposée|exposés|en vente|en vigueur|couvert|assuré|visible|visibles|se poursuit|s’applique|accessible|consulté|consultée|visité|visitée',
     offer: 'offre|devis|remise|réduction|bon|code|tarif|proposition|option|réservation|invitation|promotion',
     coming: 'venir|venez|viens|participer|invité|invités|invitons',
     move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum|passe du|passe au|prolongeons|prolonge|reportons|repoussons|décalons|repousse|repousser|reporter|prolonger|décaler|différer|accorde un délai',
@@ -218,7 +218,7 @@ export const fr: Language = {
     auxiliary: 'est|sont|soit|soient|sera|seront|a été|ont été|aura été|être',
     provide: 'Envoyer',
     passive:
-      'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être',
+      'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être|devront avoir été',
     courtesy:
       'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt|votre confiance|votre compréhension|votre patience|viens nous voir|venez nous voir|nous voir',
     generic:
@@ -235,7 +235,7 @@ export const fr: Language = {
     third:
       'met mettre|transmet transmettre|remet remettre|soumet soumettre|fait faire|dit dire|écrit écrire|inscrit inscrire|lit lire|relit relire|prend prendre|reprend reprendre|tient tenir|voit voir|revoit revoir|envoie envoyer|prévoit prévoir|traduit traduire|produit produire|réduit réduire|rejoint rejoindre|prévient prévenir|obtient obtenir|ouvre ouvrir|offre offrir',
     participles:
-      'mis mettre|remis remettre|transmis transmettre|soumis soumettre|permis permettre|fait faire|faite faire|faits faire|faites faire|rempli remplir|remplie remplir|pris prendre|prise prendre|lu lire|relu relire|relue relire|écrit écrire|traduit traduire|joint joindre|jointe joindre|ouvert ouvrir|rendu rendre|rendue rendre|vu voir|revu revoir|reçu recevoir|inscrit inscrire|inscrite inscrire|souscrit souscrire|produit produire|produite produire|remise remettre|transmise transmettre|soumise soumettre|traduite traduire|écrite écrire',
+      'mis mettre|remis remettre|transmis transmettre|soumis soumettre|permis permettre|fait faire|faite faire|faits faire|faites faire|rempli remplir|remplie remplir|pris prendre|prise prendre|lu lire|relu relire|relue relire|écrit écrire|traduit traduire|joint joindre|jointe joindre|ouvert ouvrir|rendu rendre|rendue rendre|vu voir|revu revoir|reçu recevoir|inscrit inscrire|inscrite inscrire|souscrit souscrire|produit produire|produite produire|remise remettre|transmise transmettre|soumise soumettre|traduite traduire|écrite écrire|refait refaire|refaite refaire|défait défaire|transcrit transcrire|lue lire|lus lire|relus relire|élu élire|élue élire|admis admettre|promis promettre|repris reprendre|reprise reprendre|compris comprendre|acquis acquérir|requis requérir|ouverte ouvrir|ouverts ouvrir|ouvertes ouvrir|couvert couvrir|couverte couvrir|offert offrir|découvert découvrir|tenu tenir|tenue tenir|obtenu obtenir|obtenue obtenir|retenu retenir|retenue retenir|maintenu maintenir|prévenu prévenir|reçue recevoir|reçus recevoir|reçues recevoir|conçu concevoir|revue revoir|revus revoir|prévu prévoir|résolu résoudre|résolue résoudre|joints joindre|jointes joindre|rejoint rejoindre|peint peindre|peinte peindre|éteint éteindre|éteinte éteindre|éteints éteindre|éteintes éteindre|atteint atteindre|conduit conduire|produits produire|produites produire|réduit réduire|réduite réduire|construit construire|instruit instruire|détruit détruire|détruite détruire|déduit déduire|introduit introduire|suivi suivre|suivie suivre|clos clore|close clore|inclus inclure|incluse inclure|exclu exclure|conclu conclure|cousu coudre|débattu débattre|parcouru parcourir|connu connaître|reconnu reconnaître',
     compounds: false,
     verbLast: false,
     particles: '',
@@ -247,7 +247,7 @@ export const fr: Language = {
       'un autre|une autre|d’autres|un nouveau|une nouvelle|de nouveaux|de nouvelles|le vôtre|la vôtre|les vôtres|le tien|la tienne|les tiens|les tiennes|quelques-uns|quelques-unes|une dizaine|une douzaine|une vingtaine|le reste|tout|ça|cela|ceci|celui-ci|celle-ci|un remplacement|deux|trois|les deux|la leur|les leurs',
     pronouns: 'le|la|les|l’|cela|ça|ceci',
     reason:
-      'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|sauf si|avant que|dès que|ce qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut|après quoi|ou nous|ou je|autrement|à défaut de quoi|passé ce délai|et je vous|et nous vous|sans quoi',
+      'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|sauf si|avant que|dès que|ce qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut|après quoi|ou nous|ou je|autrement|à défaut de quoi|passé ce délai|et je vous|et nous vous|sans quoi|et je|et nous|alors nous|je pourrai',
     negation: 'ne|pas|non|jamais|rien',
     nothing: 'rien',
     polite: 's’il vous plaît|s’il te plaît|svp|stp',

@@ -104,8 +104,9 @@ export const nl: Language = {
     purpose: 'naar|voor|tijdig voor|op tijd voor|vóór|voorafgaand aan|ten behoeve van',
     must: 'moet|moeten|dient|dienen|behoort|behoren|hoort',
     obligation:
-      'u kunt|je kunt|jullie kunnen|mogelijk|kunt u|moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|hebben|gewenst|zorg|zorgt',
-    given: 'u hebt|u heeft|je hebt|jullie hebben|heeft u|heb je|hebben jullie|u krijgt|je krijgt|u hebt nog',
+      'u kunt|je kunt|jullie kunnen|mogelijk|kunt u|moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|hebben|gewenst|zorg|zorgt|kunnen|kan',
+    given:
+      'u hebt|u heeft|je hebt|jullie hebben|heeft u|heb je|hebben jullie|u krijgt|je krijgt|u hebt nog|heeft dan|hebt dan|heb dan|heeft u dan',
     wish: 'liefst|het liefst|bij voorkeur|idealiter|zo mogelijk|indien mogelijk|beter nog|liefst al|het liefst al|bij voorkeur al',
     event:
       'vergadering|bijeenkomst|opening|bezoek|vindt plaats|plaatsvinden|plaats|aankomst|komt aan|geboekt|gepland|concert|workshop|conferentie|seminar|training|cursus|feest|lunch|diner|receptie|vakantie|ceremonie|gesprek|afspraak|overleg|tentoonstelling|beurs|reis|vertrek|begint|start|verjaardag|bruiloft|lezing|repetitie|inspectie|schouw|levering|geleverd|evenement|sessie|opent|congres|rondleiding|borrel|bespreking|excursie|etentje|festival|open dag',
@@ -122,7 +123,7 @@ export const nl: Language = {
       'ik zal|wij zullen|we zullen|ik stuur|wij sturen|we sturen|ik kom|wij komen|we komen|ik kan|wij kunnen|we kunnen|ik verwacht|u ontvangt|je ontvangt|jullie ontvangen|wij leveren|we leveren|wordt geleverd|worden geleverd|ik ben dan|ik meld|u krijgt|je krijgt|ik bel u|ik bel je|wij nemen|we nemen|ik laat je|ik laat u|ontvangt u',
     future: 'zal|zullen|wordt|worden|is … klaar|zijn … klaar',
     state:
-      'blijft|blijven|beschikbaar|leverbaar|geldig|geldt|gelden|duurt|garantie|te zien|te koop|van kracht|loopt|verzekerd|raadplegen|toegankelijk|op voorraad|tentoongesteld|houdbaar|zijn te koop|is te koop',
+      'blijft|blijven|beschikbaar|leverbaar|geldig|geldt|gelden|duurt|garantie|te zien|te koop|van kracht|loopt|verzekerd|raadplegen|toegankelijk|op voorraad|tentoongesteld|houdbaar|zijn te koop|is te koop|ingezien|bezocht|bezichtigd|ter inzage',
     offer:
       'offerte|aanbieding|aanbod|korting|kortingscode|bon|code|tarief|voorstel|optie|reservering|uitnodiging|prijsopgave',
     coming: 'kom|komt|komen|bijwonen|uitgenodigd|uitnodigen',
@@ -225,7 +226,7 @@ export const nl: Language = {
     forms: 'doe doen|ga gaan|zie zien|sta staan',
     third: 'doet doen|gaat gaan|staat staan|slaat slaan|ziet zien|houdt houden',
     participles:
-      'gedaan doen|gebracht brengen|gekocht kopen|gezonden zenden|gestuurd sturen|geschreven schrijven|ondertekend ondertekenen|ingevuld invullen|ingeleverd inleveren|ingediend indienen|teruggestuurd terugsturen|betaald betalen|overgemaakt overmaken|voldaan voldoen|aangeleverd aanleveren|bevestigd bevestigen|gecontroleerd controleren|nagekeken nakijken|goedgekeurd goedkeuren|opgehaald ophalen|teruggebracht terugbrengen|doorgegeven doorgeven|opgestuurd opsturen|toegestuurd toesturen|bijgewerkt bijwerken|vervangen vervangen|ontvangen ontvangen|getekend tekenen|geretourneerd retourneren|afgegeven afgeven|vrijgemaakt vrijmaken|opgeruimd opruimen|aangevuld aanvullen|aangevraagd aanvragen|besteld bestellen|geleverd leveren|gereserveerd reserveren|geboekt boeken|gemaild mailen|verstuurd versturen|verzonden verzenden|ingestuurd insturen|afgerond afronden|afgehandeld afhandelen|aangemeld aanmelden|uitgevoerd uitvoeren|opgelost oplossen|gerepareerd repareren|schoongemaakt schoonmaken|klaargezet klaarzetten',
+      'gedaan doen|gebracht brengen|gekocht kopen|gezonden zenden|gestuurd sturen|geschreven schrijven|ondertekend ondertekenen|ingevuld invullen|ingeleverd inleveren|ingediend indienen|teruggestuurd terugsturen|betaald betalen|overgemaakt overmaken|voldaan voldoen|aangeleverd aanleveren|bevestigd bevestigen|gecontroleerd controleren|nagekeken nakijken|goedgekeurd goedkeuren|opgehaald ophalen|teruggebracht terugbrengen|doorgegeven doorgeven|opgestuurd opsturen|toegestuurd toesturen|bijgewerkt bijwerken|vervangen vervangen|ontvangen ontvangen|getekend tekenen|geretourneerd retourneren|afgegeven afgeven|vrijgemaakt vrijmaken|opgeruimd opruimen|aangevuld aanvullen|aangevraagd aanvragen|besteld bestellen|geleverd leveren|gereserveerd reserveren|geboekt boeken|gemaild mailen|verstuurd versturen|verzonden verzenden|ingestuurd insturen|afgerond afronden|afgehandeld afhandelen|aangemeld aanmelden|uitgevoerd uitvoeren|opgelost oplossen|gerepareerd repareren|schoongemaakt schoonmaken|klaargezet klaarzetten|begonnen beginnen|begrepen begrijpen|besloten besluiten|besproken bespreken|bevolen bevelen|bewezen bewijzen|gebeden bidden|gebleven blijven|gebroken breken|gedacht denken|gedragen dragen|gedreven drijven|gedronken drinken|gedwongen dwingen|gegaan gaan|gegeven geven|gegeten eten|gegoten gieten|gegraven graven|gegrepen grijpen|gehangen hangen|geholpen helpen|gehouden houden|gekeken kijken|gekomen komen|gekozen kiezen|gekregen krijgen|geladen laden|gelaten laten|gelezen lezen|gelopen lopen|gemeten meten|genomen nemen|geroepen roepen|geschonken schenken|geschoven schuiven|gesloten sluiten|gesneden snijden|gesproken spreken|gestoken steken|gestreken strijken|gestaan staan|geslagen slaan|getrokken trekken|gevonden vinden|gevraagd vragen|gewassen wassen|gewezen wijzen|gewogen wegen|geworpen werpen|gezien zien|gezocht zoeken|overlegd overleggen|vergeten vergeten|verloren verliezen|verschenen verschijnen|verwezen verwijzen|voorgeschreven voorschrijven|uitgegeven uitgeven|betrokken betrekken|herzien herzien|verkregen verkrijgen',
     compounds: true,
     verbLast: true,
     particles:
@@ -238,7 +239,7 @@ export const nl: Language = {
       'een nieuwe|een nieuw|nieuwe|er een|er een paar|een paar|er enkele|enkele|de rest|de jouwe|het jouwe|de uwe|allemaal|beide|dit|dat|alles|er|er twee|een andere|een ander|die|deze|hem|ze|het|het uwe|die van u|die van jou',
     pronouns: 'het|deze|dit|dat|die|ze',
     reason:
-      'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen|of anders|of we|of ik|en ik|en wij|want dan',
+      'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen|of anders|of we|of ik|en ik|en wij|want dan|dan begin ik|dan kan ik|dan kunnen we|dan komt',
     negation: 'niet|geen|nooit',
     nothing: 'niets',
     polite: 'alstublieft|alsjeblieft|svp|aub|even|eens|gelieve',

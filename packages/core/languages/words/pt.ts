@@ -110,9 +110,9 @@ export const pt: Language = {
     purpose: 'à|ao|para|antes de|a tempo de|antes da|antes do|a tempo para|com vista a',
     must: 'deve|devem|tem de|têm de|tem que|têm que|deverá|deverão|terá de|terão de|há de|hão de|deve-se',
     obligation:
-      'pode|podes|podem|possível|aceitam-se|deve|devem|devemos|tem de|têm de|tem que|têm que|temos de|temos que|tens de|tens que|é preciso|preciso|precisamos|precisa|necessário|necessária|obrigatório|necessito|necessitamos|deveria|deveriam|queremos|gostaria|gostaríamos|esperamos|lembre-se|lembra-te|não se esqueça|não te esqueças|há que|convém|aguardamos',
+      'pode|podes|podem|possível|aceitam-se|deve|devem|devemos|tem de|têm de|tem que|têm que|temos de|temos que|tens de|tens que|é preciso|preciso|precisamos|precisa|necessário|necessária|obrigatório|necessito|necessitamos|deveria|deveriam|queremos|gostaria|gostaríamos|esperamos|lembre-se|lembra-te|não se esqueça|não te esqueças|há que|convém|aguardamos|poderá|poderão',
     given:
-      'tens|tem|têm|dispõe|dispões|dispõem|resta-lhe|restam-lhe|tem ainda|tens ainda|restam-te|têm ainda',
+      'tens|tem|têm|dispõe|dispões|dispõem|resta-lhe|restam-lhe|tem ainda|tens ainda|restam-te|têm ainda|terá|terás|terão|disporá|dispõe de',
     wish: 'de preferência|preferencialmente|idealmente|se possível|melhor ainda|se puder ser',
     event:
       'reunião|encontro|inauguração|visita|terá lugar|tem lugar|realiza-se|realizar-se-á|será realizada|acontece|chegada|chega|chegará|reservado|previsto|prevista|marcada|marcado|concerto|oficina|workshop|conferência|seminário|formação|treinamento|curso|festa|almoço|jantar|recepção|receção|férias|cerimónia|cerimônia|chamada|entrevista|exposição|feira|viagem|partida|começa|início|inicia|aniversário|casamento|ensaio|inspeção|vistoria|abertura|assembleia|sessão|evento|abre|congresso|palestra|convidamos|festival|será entregue|decorre',
@@ -129,7 +129,7 @@ export const pt: Language = {
       'vou|vamos|enviarei|enviaremos|envio-lhe|envio-te|posso|podemos|prevemos|receberá|receberão|receberás|entregaremos|estarei|estaremos|será entregue|será enviado|será enviada|informaremos|voltarei|responderemos|contactaremos|passarei|ligarei|irei|iremos|serão entregues',
     future: 'será|serão|estará|estarão|vai ser|vão ser|fica|ficam|ficará|ficarão',
     state:
-      'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado',
+      'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado|consultada',
     offer: 'oferta|orçamento|proposta|desconto|vale|código|tarifa|opção|reserva|convite|promoção|cotação',
     coming: 'vir|venha|vem|participar|convidar|convidamos|convidados',
     move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade|alargado|alargada|dilatado|dilatada|passa do|passou do|passa da|passou da|passa a ser|prorrogamos|prolongamos|alargamos|prorroga|adiar|prorrogar|prolongar|alargar|antecipar',
@@ -213,22 +213,22 @@ export const pt: Language = {
     determiners:
       'o|a|os|as|um|uma|uns|umas|meu|minha|meus|minhas|teu|tua|teus|tuas|seu|sua|seus|suas|nosso|nossa|nossos|nossas|este|esta|estes|estas|esse|essa|todos|todas|todo|toda|cada|dois|três|nos|me|lhe|ao|à',
     forms:
-      'faça fazer|façam fazer|faças fazer|diga dizer|digam dizer|digas dizer|diz dizer|traga trazer|tragam trazer|tragas trazer|traz trazer|veja ver|vejam ver|vejas ver|vê ver|reveja rever|revejam rever|revejas rever|revê rever|leia ler|leiam ler|leias ler|lê ler|peça pedir|peçam pedir|peças pedir|meça medir|ponha pôr|ponham pôr|proponha propor|proponham propor|disponha dispor|reponha repor|venha vir|venham vir|vem vir|tenha ter|obtenha obter|obtenham obter|mantenha manter|mantenham manter|esteja estar|estejam estar|dê dar|deem dar|dá dar|ouça ouvir|planeie planear|traduz traduzir|conduz conduzir|produz produzir|reduz reduzir|diz-me dizer|diz-nos dizer|dá-me dar|dá-nos dar|dê-me dar|dê-nos dar|faz-me fazer|faz-nos fazer|traz-me trazer|traz-nos trazer|põe-me pôr|dá-lhe dar|trouxesse trazer|fizesse fazer',
+      'faça fazer|façam fazer|faças fazer|diga dizer|digam dizer|digas dizer|diz dizer|traga trazer|tragam trazer|tragas trazer|traz trazer|veja ver|vejam ver|vejas ver|vê ver|reveja rever|revejam rever|revejas rever|revê rever|leia ler|leiam ler|leias ler|lê ler|peça pedir|peçam pedir|peças pedir|meça medir|ponha pôr|ponham pôr|proponha propor|proponham propor|disponha dispor|reponha repor|venha vir|venham vir|vem vir|tenha ter|obtenha obter|obtenham obter|mantenha manter|mantenham manter|esteja estar|estejam estar|dê dar|deem dar|dá dar|ouça ouvir|planeie planear|traduz traduzir|conduz conduzir|produz produzir|reduz reduzir|diz-me dizer|diz-nos dizer|dá-me dar|dá-nos dar|dê-me dar|dê-nos dar|faz-me fazer|faz-nos fazer|traz-me trazer|traz-nos trazer|põe-me pôr|dá-lhe dar|trouxesse trazer|fizesse fazer|dizes dizer|fazes fazer|trazes trazer|pões pôr|tens ter|vens vir|faculta facultar|faculte facultar|coloque colocar',
     third: 'faz fazer|põe pôr|propõe propor|mantém manter|obtém obter',
     participles:
-      'feito fazer|feita fazer|feitos fazer|dito dizer|escrito escrever|escrita escrever|posto pôr|entregue entregar|entregues entregar|pago pagar|paga pagar|pagos pagar|pagas pagar|aceite aceitar|visto ver|revisto rever|revista rever|aberto abrir|impresso imprimir|impressa imprimir|inscrito inscrever|subscrito subscrever|subscrita subscrever|ganho ganhar|gasto gastar|limpo limpar|limpa limpar',
+      'feito fazer|feita fazer|feitos fazer|dito dizer|escrito escrever|escrita escrever|posto pôr|entregue entregar|entregues entregar|pago pagar|paga pagar|pagos pagar|pagas pagar|aceite aceitar|visto ver|revisto rever|revista rever|aberto abrir|impresso imprimir|impressa imprimir|inscrito inscrever|subscrito subscrever|subscrita subscrever|ganho ganhar|gasto gastar|limpo limpar|limpa limpar|dita dizer|feitas fazer|desfeito desfazer|refeito refazer|vista ver|vistos ver|previsto prever|prevista prever|escritos escrever|escritas escrever|descrito descrever|transcrito transcrever|abertos abrir|coberto cobrir|descoberto descobrir|posta pôr|postos pôr|exposto expor|proposto propor|proposta propor|disposto dispor|composto compor|reposto repor|reposta repor|impressos imprimir|impressas imprimir|eleito eleger|aceites aceitar|expulso expulsar|limpos limpar|limpas limpar|gasta gastar|ganha ganhar|solto soltar|solta soltar|suspenso suspender|suspensa suspender',
     compounds: false,
     verbLast: false,
     particles: '',
     indirect: 'nos|me|lhe|lhes|-nos|-me|-lhe|a nós|você|vocês|te|-lo|-la|se|para mim|para nós',
     fillers:
       'também|já|por favor|nos|me|lhe|novamente|rapidamente|você|urgentemente|ainda|então|que|te|se|o mais|vir|passar a|diretamente|simplesmente|talvez|agora|antes',
-    clitics: 'o|a|os|as|mo|ma|lho|lha',
+    clitics: 'o|a|os|as|mo|ma|lho|lha|no-lo|no-la|no-los|no-las|lhos|lhas',
     elliptic:
       'outro|outra|outros|outras|um novo|uma nova|uns novos|umas novas|alguns|algumas|o seu|a sua|os seus|o teu|a tua|os teus|o resto|tudo|isso|isto|ambos|um substituto|um|uma|os restantes|o mesmo',
     pronouns: 'o|a|os|as|isto|isso|ele|ela',
     reason:
-      'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|antes que|assim que|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado|depois disso|se não|e eu|e nós',
+      'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|antes que|assim que|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado|depois disso|se não|e eu|e nós|e começo',
     negation: 'não|nunca|nada',
     nothing: 'nada',
     polite: 'por favor|pf',

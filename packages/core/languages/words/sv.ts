@@ -111,8 +111,8 @@ export const sv: Language = {
     purpose: 'till|för|i tid till|inför|före|innan|i god tid till',
     must: 'måste|ska|skall|bör',
     obligation:
-      'du kan|ni kan|möjligt|kan du|måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall',
-    given: 'du har|ni har|har du|har ni|ni får|du får',
+      'du kan|ni kan|möjligt|kan du|måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall|kan|får',
+    given: 'du har|ni har|har du|har ni|ni får|du får|har sedan|får sedan|har då|har därefter',
     wish: 'helst|allra helst|gärna redan|om möjligt|idealiskt|bäst|helst redan',
     event:
       'möte|mötet|sammanträde|träff|träffas|invigning|invigningen|besök|besöket|äger rum|hålls|ankomst|kommer fram|anländer|bokat|bokad|planerat|planerad|konsert|konserten|workshop|workshopen|konferens|konferensen|seminarium|utbildning|utbildningen|kurs|kursen|fest|festen|lunch|lunchen|middag|mottagning|semester|ceremoni|samtal|intervju|intervjun|utställning|utställningen|mässa|mässan|resa|resan|avresa|börjar|startar|start|födelsedag|bröllop|föreläsning|föreläsningen|repetition|besiktning|besiktningen|leverans|leveransen|levereras|öppning|stämma|årsmöte|årsmötet|evenemang|session|öppnar|kongress|vernissage|vernissagen|visning|visningen|styrelsemöte|styrelsemötet|festival|öppet hus|inbjuder|välkommen till',
@@ -129,7 +129,7 @@ export const sv: Language = {
       'jag kommer att|vi kommer att|jag skickar|vi skickar|jag återkommer|vi återkommer|jag kan|vi kan|jag räknar med|du får|ni får|du kommer att|ni kommer att|vi levererar|jag levererar|levereras den|jag är tillbaka|jag ringer|vi hör av oss|jag hör av mig|skickas till|jag ska|vi ska|jag kommer|vi kommer|jag lämnar|vi lämnar',
     future: 'kommer att|blir|är klar|är klara|finns',
     state:
-      'förblir|tillgänglig|tillgängligt|tillgängliga|giltig|giltigt|giltiga|gäller|pågår|varar|garanti|garantin|visas|till salu|i kraft|försäkrad|finns kvar|kvarstår|slut|i lager|löper|hållbar|säljs|finns',
+      'förblir|tillgänglig|tillgängligt|tillgängliga|giltig|giltigt|giltiga|gäller|pågår|varar|garanti|garantin|visas|till salu|i kraft|försäkrad|finns kvar|kvarstår|slut|i lager|löper|hållbar|säljs|finns|besökas',
     offer:
       'erbjudande|erbjudandet|offert|offerten|rabatt|rabattkod|kupong|kod|pris|förslag|option|bokning|inbjudan|anbud',
     coming: 'komma|kom|delta|välkommen|välkomna|inbjuder|inbjuden',
@@ -222,7 +222,7 @@ export const sv: Language = {
       'ge ge|ges ge|kom komma|bestäm bestämma|glöm glömma|töm tömma|inkom inkomma|återkom återkomma|se se|ange ange|anges ange|föreslå föreslå|gå gå|stå stå|få få|be be',
     third: 'gör göra|ger ge|tar ta|ser se|går gå|står stå|säger säga|lägger lägga|sätter sätta|får få',
     participles:
-      'skickat skicka|gjord göra|gjort göra|skriven skriva|skrivit skriva|sänt sända|lagd lägga|satt sätta|insänd insända|betald betala|inlämnad inlämna|inlämnat inlämna|lämnats lämna|lämnat lämna|betalats betala|skickats skicka|bekräftats bekräfta|återlämnad återlämna',
+      'skickat skicka|gjord göra|gjort göra|skriven skriva|skrivit skriva|sänt sända|lagd lägga|satt sätta|insänd insända|betald betala|inlämnad inlämna|inlämnat inlämna|lämnats lämna|lämnat lämna|betalats betala|skickats skicka|bekräftats bekräfta|återlämnad återlämna|skrivet skriva|skrivits skriva|underskriven underskriva|tagen ta|taget ta|tagits ta|borttagen ta|borttaget ta|gjorts göra|lagt lägga|lagts lägga|satts sätta|ställd ställa|ställt ställa|såld sälja|sålt sälja|given ge|givet ge|givits ge|buren bära|burits bära|hållen hålla|hållits hålla|läst läsa|lästs läsa|sänts sända|löst lösa|bunden binda|bundit binda|dragen dra|dragits dra|bruten bryta|brutits bryta|skuren skära|struken stryka|sluten sluta|funnen finna|burit bära|upplåst låsa|låst låsa|insänd sända|inskickad skicka|bytt byta|bytts byta|köpt köpa|köpts köpa|märkt märka|stängd stänga|stängt stänga|tömd tömma|tömt tömma|följd följa|ifylld fylla',
     compounds: true,
     verbLast: false,
     particles: '',
@@ -234,7 +234,7 @@ export const sv: Language = {
       'en ny|ett nytt|nya|en till|ett till|några|några stycken|resten|din|ditt|dina|er|ert|era|båda|allt|det|detta|den|dem|denna|dessa|en annan|ett annat|en|ett|ett par|din egen|sitt',
     pronouns: 'det|den|dem|detta|denna|dessa',
     reason:
-      'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi|i annat fall|eller så|efter det|för då|för vi|för jag|för det|för annars',
+      'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi|i annat fall|eller så|efter det|för då|för vi|för jag|för det|för annars|så börjar|så kan jag|så skickar|så slipper|så hinner',
     negation: 'inte|ej|aldrig|ingen',
     nothing: 'inget|ingenting',
     polite: 'vänligen|snälla|gärna',
