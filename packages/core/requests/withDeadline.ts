@@ -40,7 +40,9 @@ function term(text: string, folded: string, language: Language, thing: string): 
   if (action === undefined) return null;
   const start = folded.indexOf(action);
   const words = text.slice(start, start + action.length);
-  if (isVerb(baseForm(firstWord(action), language), language))
+  const verb = firstWord(action);
+  // “Deadline for changes” names no verb.
+  if (!verb.endsWith('s') && isVerb(baseForm(verb, language), language))
     return askedAt({ at: start, start, framed: true }, words.padStart(start + words.length), language, thing);
   const title = actionIn(tidy(words, language), language);
   return title === null ? null : { title, strength: 2, start, generic: false, refers: false };

@@ -99,7 +99,7 @@ export const en: Language = {
     or: 'or|or else',
   },
   cues: {
-    by: 'stands until|is good until|valid until|valid till|by|you have time until|you’ve got until|has until|no later than|not later than|latest by|at the latest by|due|due on|due by|due for|due in|due date|due date is|on or before|payable by|payable within|at latest|latest|deadline is|deadline|deadline of|deadline was|closes|closes on|close on|closing date|closing on|expires|expires on|expire on|ends on|runs out on|runs out|rsvp by|rsvp|respond by|reply by|not after|prior to|ahead of|with a deadline of|is due|are due|was due|were due|is wanted for|wanted for|no later|you have until|we have until|you have got until|due back on|due back by',
+    by: 'stands until|is good until|valid until|valid till|by|you have time until|you’ve got until|has until|no later than|not later than|latest by|at the latest by|due|due on|due by|due for|due in|due date|due date is|on or before|payable by|payable within|at latest|latest|deadline is|deadline|deadline of|deadline was|closes|closes on|close on|closing date|closing on|expires|expires on|expire on|ends on|runs out on|runs out|rsvp by|rsvp|respond by|reply by|not after|prior to|ahead of|with a deadline of|is due|are due|was due|were due|is wanted for|wanted for|no later|you have until|we have until|you have got until',
     until: 'before|until|till|up to|within|in time for|valid until|valid till|open until',
     on: 'on|for|this|at|the|is|of|to|in|is on|are on|be',
     latest:
