@@ -40,6 +40,15 @@ test.describe('Ledger', () => {
     await expect(page.getByText('None of these')).toBeVisible();
   });
 
+  test('why a message was read so tells its events too', async ({ page, demo }) => {
+    await page.goto(demo.url);
+    await page.getByText('School visit request: Class 5b').click();
+    await page.getByRole('button', { name: 'why?' }).click();
+    const sheet = page.getByRole('article', { name: 'Reading sheet' });
+    await expect(sheet).toContainText('Events in the message');
+    await expect(sheet).toContainText('Thu 17 Dec 10:00 to 12:00');
+  });
+
   test('HTML mail is shown as text, runs nothing and loads nothing', async ({ page, demo }) => {
     const foreign: string[] = [];
     page.on('request', (request) => {

@@ -14,7 +14,7 @@ const VIEWS: Record<string, (page: Page) => Promise<void>> = {
   },
   why: async (page) => {
     await page.goto('/ledger');
-    await page.getByText('Fwd: Tide gauge no. 4').click();
+    await page.getByText('School visit request: Class 5b').click();
     await page.getByRole('button', { name: 'why?' }).click();
   },
   rules: async (page) => {

@@ -45,7 +45,7 @@ function printF1(
   const sum = (key: keyof Count) => counts.reduce((total, one) => total + one[key], 0);
   const f1 = (2 * sum('hits')) / (sum('wanted') + sum('found'));
   const figures = `${sum('hits')} of ${sum('wanted')}, ${sum('found')} found`;
-  console.log(`  ${name.padEnd(14)} ${f1.toFixed(3)} (${figures})`);
+  console.log(`  ${name.padEnd(14)} ${Number.isNaN(f1) ? 'none labelled' : f1.toFixed(3)} (${figures})`);
   for (const { id, hits, wanted, found, got } of counts)
     if (listed && (hits !== wanted || found !== wanted))
       console.log(`    ${id}: ${JSON.stringify(shown(got))}`);

@@ -19,6 +19,7 @@ test.each<[LanguageCode, string, unknown]>([
     'The meeting is on 24 March from 14:00 to 16:00 in the library with Dana, Tom Quill and Odile.',
     ['2026-03-24T14:00', '2026-03-24T16:00', 'the library', ['Dana', 'Tom Quill', 'Odile']],
   ],
+  ['en', 'The concert takes place on Thursday at half past twelve.', ['2026-03-12', null, null, []]],
   ['en', 'The exhibition runs from 12 to 30 June.', ['2026-06-12', '2026-06-30', null, []]],
   [
     'de',

@@ -20,7 +20,8 @@ export interface FoundEvent {
   participants: Slice[];
 }
 
-const whereOf = perLanguage(({ cues, months, weekdays }: Language) => {
+const whereOf = perLanguage(({ cues, dates, months, numbers, weekdays }: Language) => {
+  const many = listOf(numbers).flatMap((entry) => (/^1 /.test(entry) ? [] : entry.replace(/^\d+ /, '')));
   const day = alternatives(...months, ...weekdays);
   const lead = `(?<![\\p{L}])(?:${alternatives(cues.placeAt)})\\s+`;
   const place = `(?<place>(?!${day})\\p{L}[\\p{L}\\p{N} '’-]{1,50}?)`;
@@ -28,6 +29,8 @@ const whereOf = perLanguage(({ cues, months, weekdays }: Language) => {
   return {
     behind: pattern(`^[\\s,(]*${lead}${place}${stop}`),
     ahead: pattern(`${lead}${place}\\s*(?:${alternatives(cues.on, cues.by)}\\s+){0,2}[,(]?\\s*$`),
+    // “at half past twelve”, “at noon” are no places.
+    hour: pattern(`(?<![\\p{L}])(?:${alternatives(many.join('|'), dates.noon, dates.dayPart)})(?![\\p{L}])`),
     with: pattern(`(?<![\\p{L}])${alternatives(cues.withWhom)}\\s+`),
   };
 });
@@ -59,12 +62,12 @@ export function findEvents(
 }
 
 function placeIn({ start, folded, language }: Spoken, date: DatePhrase): Slice | null {
-  const { behind, ahead } = whereOf(language);
+  const { behind, ahead, hour } = whereOf(language);
   const from = date.end - start;
   const after = behind.exec(folded.slice(from));
   const found = after ?? ahead.exec(folded.slice(0, date.start - start));
   const place = found?.groups?.place;
-  if (!found || place === undefined) return null;
+  if (!found || place === undefined || hour.test(place)) return null;
   const at = start + (after ? from : 0) + found.index + found[0].indexOf(place);
   return { start: at, end: at + place.trimEnd().length };
 }

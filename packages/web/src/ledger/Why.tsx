@@ -64,17 +64,21 @@ function Dates({ dates, deadline }: { dates: readonly DateFact[]; deadline: numb
   );
 }
 
-/** What takes place, with all that is said of it. */
+/** What takes place, where more than its day is said of it. */
 function Events({ events }: { events: readonly EventFact[] }) {
   const clock = useClock();
-  if (events.length === 0) return null;
+  const told = events.filter(({ summary, ends, place, participants }) =>
+    [summary, ends, place, ...participants].some(Boolean),
+  );
+  if (told.length === 0) return null;
   return (
     <>
       <h3>Events in the message</h3>
       <ul>
-        {events.map((event, i) => (
+        {told.map((event, i) => (
           <li key={i}>
-            <Line mark text={sayEvent(event, clock.today)} />
+            <span />
+            <span>{sayEvent(event, clock.today)}</span>
           </li>
         ))}
       </ul>
@@ -83,8 +87,9 @@ function Events({ events }: { events: readonly EventFact[] }) {
 }
 
 function sayEvent({ summary, starts, ends, place, participants }: EventFact, today: string): string {
-  const when =
-    ends === null ? dayText(starts, today) : `${dayText(starts, today)} to ${dayText(ends, today)}`;
+  const [day = '', hour] = (ends ?? '').split('T');
+  const until = hour !== undefined && starts.startsWith(day) ? hour : dayText(ends ?? starts, today);
+  const when = ends === null ? dayText(starts, today) : `${dayText(starts, today)} to ${until}`;
   const people = participants.length > 0 ? `with ${participants.join(', ')}` : '';
   return [summary, when, place ?? '', people].filter(Boolean).join(', ');
 }
