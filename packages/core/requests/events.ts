@@ -21,7 +21,7 @@ export interface FoundEvent {
 }
 
 const whereOf = perLanguage(({ cues, dates, months, numbers, weekdays }: Language) => {
-  const many = listOf(numbers).flatMap((entry) => (/^1 /.test(entry) ? [] : entry.replace(/^\d+ /, '')));
+  const many = listOf(numbers).flatMap((entry) => (entry.startsWith('1 ') ? [] : entry.replace(/^\d+ /, '')));
   const day = alternatives(...months, ...weekdays);
   const lead = `(?<![\\p{L}])(?:${alternatives(cues.placeAt)})\\s+`;
   const place = `(?<place>(?!${day})\\p{L}[\\p{L}\\p{N} '’-]{1,50}?)`;
