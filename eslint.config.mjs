@@ -27,11 +27,6 @@ export default defineConfig(
     },
   },
   {
-    // One table a language.
-    files: ['packages/core/languages/words/*.ts'],
-    rules: { 'max-lines': ['error', 400] },
-  },
-  {
     files: ['packages/web/**/*.tsx', 'packages/web/**/*.ts'],
     plugins: { 'react-hooks': hooks },
     rules: hooks.configs.recommended.rules,

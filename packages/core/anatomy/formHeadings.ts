@@ -1,7 +1,7 @@
 import { readStatedTime, type DateOrder } from '../dates/index.ts';
 import type { Mailbox } from '../mail/index.ts';
 import { parseMailbox } from './mailbox.ts';
-import { isBlank, type QuotedLine } from './slices.ts';
+import { isBlank, isRule, type QuotedLine } from './slices.ts';
 
 /** Header lines of a language that no layout knows, told by their form. Indices of lines, `end` exclusive. */
 export interface FormHeaders {
@@ -15,7 +15,6 @@ export interface FormHeaders {
 
 const LABELLED = /^[\s*]{0,4}\p{L}[\p{L}\p{M} .'-]{0,24}?[*]{0,2}\s?[:：][*]{0,2}\s*(?<value>\S.*)$/u;
 const MARKED = /^\s*[-_=]{3,}\s*\p{L}[\p{L}\p{M} .'-]{2,60}?\s*[-_=]{3,}\s*$/u;
-const RULE = /^\s*(?:_{8,}|-{8,}|={8,})\s*$/;
 const ADDRESS = /\S@\S+\.\S/;
 const MOMENT = /(?=.*\b(?:19|20)\d{2}\b)(?=.*\b\d{1,2}[:.]\d{2}\b)/;
 
@@ -31,7 +30,7 @@ export function formHeadersAt(
 ): FormHeaders | null {
   const first = lines[at]?.words ?? '';
   const marked = MARKED.test(first);
-  if (!marked && !RULE.test(first)) return null;
+  if (!marked && !isRule(first)) return null;
   let i = at + 1;
   for (let line = lines[i]; line && isBlank(line) && i < at + 3; line = lines[i]) i += 1;
   const values: string[] = [];

@@ -4,7 +4,7 @@ import type { Mailbox } from '../mail/index.ts';
 import { formHeadersAt } from './formHeadings.ts';
 import { LAYOUTS, type Layout } from './layouts/index.ts';
 import { parseMailbox } from './mailbox.ts';
-import { isBlank, type QuotedLine } from './slices.ts';
+import { isBlank, isRule, type QuotedLine } from './slices.ts';
 
 /** What stands above a forwarded or quoted message: header lines or a line “On … wrote:”. Indices of lines, `end` exclusive. */
 export interface Heading {
@@ -70,8 +70,6 @@ function byForm(lines: readonly QuotedLine[], at: number, order: DateOrder): Hea
     ...rest,
   };
 }
-
-const isRule = (words: string) => /^\s*(?:_{5,}|-{5,}|={5,}|\*{5,})\s*$/.test(words);
 
 /** Whether the line says that a message is forwarded, or only that it is the original of this one. */
 function markerIn(words: string): 'forwarded' | 'original' | null {

@@ -100,6 +100,43 @@ describe('whose words count', () => {
     expect((await apart(`${signed}\nP.S. Bring the blue folder.`, head)).words('latest')).toContain('P.S.');
   });
 
+  test.each<[string, string, string]>([
+    [
+      'a rule above short lines with a phone number',
+      'Review the plan.\n\n======\nOrla Penhale\nT: +44 1632 960001',
+      'Review the plan.',
+    ],
+    [
+      'a rule above words that ask',
+      'Review the plan.\n\n======\nCan you call +44 1632 960001?',
+      'Review the plan.\n\n======\nCan you call +44 1632 960001?',
+    ],
+    [
+      'a sign-off right above the legal lines',
+      'Review the plan.\n\nKind regards\nThis email is confidential. If you have received this email in error, delete it.',
+      'Review the plan.\n\nKind regards',
+    ],
+    [
+      'thanks that go on in the next line',
+      'Thank you for sending the plan\nbefore Friday.',
+      'Thank you for sending the plan\nbefore Friday.',
+    ],
+    [
+      'a name behind the sign-off',
+      'Review the plan.\n\nThanks, Orla\nRegistrar\nT: +44 1632 960001',
+      'Review the plan.\n\nThanks, Orla',
+    ],
+    [
+      'the name below the sign-off',
+      'Review the plan.\n\nThanks\nOrla\nRegistrar\nT: +44 1632 960001',
+      'Review the plan.\n\nThanks\nOrla',
+    ],
+    ['sent from a phone', 'Review the plan.\n\nSent from my phone', 'Review the plan.'],
+  ])('%s', async (_, body, latest) => {
+    const { words } = await apart(body, 'From: Orla Penhale <orla@cape.example>\nSubject: Plan\n\n');
+    expect(words('latest')).toBe(latest);
+  });
+
   test('an attached message is taken apart like a forward', async () => {
     const head = `From: Ines <${ME}>\nSubject: Fwd: Loan\nMIME-Version: 1.0\nContent-Type: multipart/mixed; boundary=b\n\n`;
     const inner =

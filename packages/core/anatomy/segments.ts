@@ -79,11 +79,10 @@ export function segmentsOf(message: Message, order: DateOrder): Segments {
 /** Thirty hyphens between posts (RFC 1153, section 3), or several messages in one part (RFC 2046, section 5.1.5). */
 function isDigest(message: Message, lines: readonly QuotedLine[]): boolean {
   if (/multipart\/digest/i.test(header(message, 'content-type') ?? '')) return message.attached.length > 1;
-  const rules = lines.filter((line, i) => {
+  const rules = lines.filter(({ words }, i) => {
+    if (!/^\s*-{28,32}\s*$/.test(words)) return false;
     const below = lines.slice(i + 1, i + 3).find((next) => !isBlank(next));
-    return (
-      /^-{28,32}$/.test(line.words.trim()) && /^(?:Date|From|Subject|Message):/i.test(below?.words ?? '')
-    );
+    return /^(?:Date|From|Subject|Message):/i.test(below?.words ?? '');
   });
   return rules.length > 1;
 }

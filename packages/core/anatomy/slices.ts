@@ -29,6 +29,9 @@ function locate(slices: readonly Slice[], start: number, end: number): Slice[] {
   return found;
 }
 
+/** A line of nothing but one sign, as mail programs draw above what they quote. */
+export const isRule = (words: string) => /^\s*(?:_{5,}|-{5,}|={5,}|\*{5,})\s*$/.test(words);
+
 /** A line without its line end; `next` is where the following one begins. */
 export interface Line extends Slice {
   text: string;

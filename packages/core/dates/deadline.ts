@@ -1,6 +1,7 @@
 import {
   actionBase,
   beginsWithVerb,
+  isOwnFuture,
   listOf,
   perLanguage,
   undoneAt,
@@ -272,5 +273,6 @@ function purposeOf(clause: Setting['clause'], language: Language): string | unde
 function commitOf({ clause, language, order }: Setting): string | undefined {
   const { commit, self } = cuesOf(language);
   const found = commit.exec(clause.before) ?? (order ? null : self.exec(clause.before));
-  return found && !asks(clause.before, language) ? found[0] : undefined;
+  const own = found?.[0] ?? clause.before.match(/\p{L}+/gu)?.find((word) => isOwnFuture(word, language));
+  return own !== undefined && !asks(clause.before, language) ? own : undefined;
 }

@@ -18,4 +18,5 @@ export {
 } from './verbs.ts';
 export { alternatives, finderOf, listOf, pattern, wholeWords, WORD_END } from './words.ts';
 export { firstWord, isNoOrder, orderAt } from './orders.ts';
+export { isOwnFuture } from './ownFuture.ts';
 export { verbsOf } from './verbPatterns.ts';

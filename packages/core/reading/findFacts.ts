@@ -10,6 +10,7 @@ import {
   headerPriority,
   priorityIn,
   type Item,
+  type Pair,
 } from '../requests/index.ts';
 import { chooseTitle } from './chooseTitle.ts';
 import type { DateFact, EventFact, EvidenceSpan, Facts, ItemFact, PairFact, ValueFact } from './facts.ts';
@@ -28,6 +29,7 @@ export function findFacts(
   const dates = [note, latest, subject].flatMap(dateFacts);
   const deadline = chooseDeadline(dates, places);
   const priority = choosePriority(message, places);
+  const told = [note, latest].map((place) => ({ place, pairs: findPairs(place.words.value) }));
   return {
     subject: { value: subject.words.value, spans: evidence(subject, 0, subject.words.value.length) },
     title: chooseTitle(message, anatomy, places),
@@ -35,11 +37,11 @@ export function findFacts(
     deadline,
     priority,
     items: chooseItems(places, { due: deadline === null ? null : (dates[deadline] ?? null), priority }),
-    pairs: [note, latest].flatMap(pairFacts),
+    pairs: told.flatMap(pairFacts),
     values: [subject, note, latest].flatMap(valueFacts),
     events: [
       ...message.events.map((event) => ({ ...event, region: null, spans: [] })),
-      ...[note, latest].flatMap(eventFacts),
+      ...told.flatMap(eventFacts),
     ],
     automatic: automaticKind(message),
   };
@@ -53,8 +55,13 @@ function dateFacts(place: Place): DateFact[] {
   }));
 }
 
-function pairFacts(place: Place): PairFact[] {
-  return findPairs(place.words.value).map(({ label, value, start, end }) => ({
+interface Told {
+  place: Place;
+  pairs: Pair[];
+}
+
+function pairFacts({ place, pairs }: Told): PairFact[] {
+  return pairs.map(({ label, value, start, end }) => ({
     region: place.region,
     label,
     value,
@@ -62,10 +69,10 @@ function pairFacts(place: Place): PairFact[] {
   }));
 }
 
-function eventFacts(place: Place): EventFact[] {
+function eventFacts({ place, pairs }: Told): EventFact[] {
   const { value } = place.words;
   const words = ({ start, end }: Slice) => value.slice(start, end);
-  return findEvents(place.sentences, place.dates, findPairs(value)).map((event) => ({
+  return findEvents(place.sentences, place.dates, pairs).map((event) => ({
     summary: '',
     starts: event.starts,
     ends: event.ends,

@@ -1,7 +1,6 @@
 import path from 'node:path';
 import { z } from 'zod';
 import { StartFailure } from './errors.ts';
-import { isHolidayPlace, publicHolidays } from './holidays.ts';
 
 const port = z.coerce.number().int().min(0).max(65_535);
 
@@ -26,10 +25,7 @@ const Environment = z.strictObject({
   HATBAND_ZONE: Zone.default(() => new Intl.DateTimeFormat().resolvedOptions().timeZone),
   HATBAND_DATE_ORDER: z.enum(['DMY', 'MDY']).default('DMY'),
   /** Whose public holidays are no working days: a country, or a region of it, as in `DE-BY`. */
-  HATBAND_HOLIDAYS: z
-    .string()
-    .refine(isHolidayPlace, 'is no country or region, as in GB or DE-BY')
-    .optional(),
+  HATBAND_HOLIDAYS: z.string().optional(),
   /** Further days on which the user does not work, separated by commas. */
   HATBAND_CLOSED: z
     .string()
@@ -54,7 +50,9 @@ export interface Config {
   me: string[];
   zone: string;
   dateOrder: 'DMY' | 'MDY';
-  /** ISO days on which nobody works, besides Saturday and Sunday. */
+  /** A country or region whose public holidays are no working days; the server asks whether there is one. */
+  holidays: string | null;
+  /** Further ISO days on which the user does not work, besides Saturday and Sunday. */
   closed: string[];
   startAt: Date | null;
   logLevel: string;
@@ -76,10 +74,8 @@ export function readConfig(environment: Readonly<Record<string, string | undefin
       .filter(Boolean),
     zone: e.HATBAND_ZONE,
     dateOrder: e.HATBAND_DATE_ORDER,
-    closed: [
-      ...(e.HATBAND_HOLIDAYS === undefined ? [] : publicHolidays(e.HATBAND_HOLIDAYS, new Date())),
-      ...e.HATBAND_CLOSED,
-    ],
+    holidays: e.HATBAND_HOLIDAYS ?? null,
+    closed: e.HATBAND_CLOSED,
     startAt: e.HATBAND_NOW === undefined ? null : new Date(e.HATBAND_NOW),
     logLevel: e.HATBAND_LOG,
   };

@@ -6,6 +6,7 @@ import type { Config } from './config.ts';
 import { codeOf, StartFailure } from './errors.ts';
 import { makeEvents, pruneEvents } from './events.ts';
 import { makeApp } from './http/app.ts';
+import { publicHolidays } from './holidays.ts';
 import { ensureInbox } from './intake/addresses.ts';
 import { makeDeposit } from './intake/deposit.ts';
 import { openDirectory } from './intake/directory.ts';
@@ -41,12 +42,13 @@ export interface RunningServer {
 export async function startServer(config: Config, parts: Parts): Promise<RunningServer> {
   const log = pino({ level: config.logLevel }, pino.destination({ fd: 2, sync: true }));
   const clock = makeClock(config.startAt);
+  const holidays = config.holidays === null ? [] : await publicHolidays(config.holidays, clock());
   const store = await openStore(config.dataFolder, parts.anew);
   try {
     await ensureInbox(store, clock);
     await pruneEvents(store);
     await parts.prepare?.(store, clock);
-    return await listen(config, parts, { store, clock, log });
+    return await listen({ ...config, closed: [...holidays, ...config.closed] }, parts, { store, clock, log });
   } catch (error) {
     await store.close();
     throw error;

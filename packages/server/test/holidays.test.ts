@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
 import { readConfig } from '../src/config.ts';
+import { publicHolidays } from '../src/holidays.ts';
 import { newFolder, settings, settled, startTestServer } from './testServer.ts';
 
 test('public holidays and the user’s own closed days are no working days', async () => {
@@ -19,18 +20,19 @@ test('public holidays and the user’s own closed days are no working days', asy
 });
 
 test.each([
-  [{ HATBAND_HOLIDAYS: 'XX' }, 'is no country or region, as in GB or DE-BY'],
-  [{ HATBAND_HOLIDAYS: 'DE-XX' }, 'is no country or region, as in GB or DE-BY'],
-  [{ HATBAND_CLOSED: '24.12.2026' }, 'is no list of days, as in 2026-12-24,2026-12-31'],
-])('%o is refused in words', async (wrong, words) => {
+  ['XX', 'The setting HATBAND_HOLIDAYS cannot be used: is no country or region, as in GB or DE-BY.'],
+  ['DE-XX', 'The setting HATBAND_HOLIDAYS cannot be used: is no country or region, as in GB or DE-BY.'],
+])('holidays of %s are refused in words', async (place, words) => {
+  await expect(startTestServer({}, undefined, { HATBAND_HOLIDAYS: place })).rejects.toThrow(words);
+});
+
+test.each(['24.12.2026', '2026-12-24;2026-12-31', '2026-13-01'])('closed on %s is refused', async (days) => {
   const folder = await newFolder();
-  expect(() => readConfig({ ...settings(folder), ...wrong })).toThrow(words);
+  expect(() => readConfig({ ...settings(folder), HATBAND_CLOSED: days })).toThrow('is no list of days');
 });
 
 test('a region has holidays of its own', async () => {
-  const folder = await newFolder();
-  const closed = (place: string) => readConfig({ ...settings(folder), HATBAND_HOLIDAYS: place }).closed;
-  const epiphany = `${String(new Date().getFullYear() + 1)}-01-06`;
-  expect(closed('DE-BY')).toContain(epiphany);
-  expect(closed('DE')).not.toContain(epiphany);
+  const closed = (place: string) => publicHolidays(place, new Date('2026-11-24T10:00:00Z'));
+  expect(await closed('DE-BY')).toContain('2027-01-06');
+  expect(await closed('DE')).not.toContain('2027-01-06');
 });

@@ -1,5 +1,5 @@
+import { frames, needs } from '../frames/en.ts';
 import type { Language } from '../language.ts';
-import { combine } from '../words.ts';
 import { moreVerbs, verbs } from '../verbs/en.ts';
 
 export const en: Language = {
@@ -141,52 +141,7 @@ export const en: Language = {
   requests: {
     please:
       'please|kindly|pls|plz|if possible|thank you|thanks|many thanks|if you can|if you could|when you can|would you please|in advance|at your convenience|if you don’t mind|also|and|then|so|just|now|again|hi|hello|ok|okay|well|but|could you|can you',
-    frames: [
-      'you would need to|you’d need to|you would have to|you’d have to|you are to|you’re to',
-      'see if you can|try to|do try to|perhaps you could|maybe you could|perhaps you can|maybe you can',
-      'would you be so kind as to|would you be kind enough to|would you be a dear and|would you be a star and|would you be good enough to|be a dear and|be an angel and|be a star and|we ask … to|we are asking … to|i’m asking … to|i am asking … to|we’d ask … to',
-      combine(
-        'it would be|it’d be|would be',
-        '…',
-        'if you|if you all',
-        'could|can|would|were able to|might|could please|managed to|were to',
-      ),
-      'we recommend that you|you are advised to|we advise you to|you’re advised to|we suggest you|we suggest that you',
-      'it would be good to|it is important to|it is essential to|it would be useful to|it’s time to|it is time to|it’s important to|it would be best to',
-      combine(
-        'may|might|can|could|must',
-        'i|we',
-        'ask you to|ask that you|request you to|request that you|remind you to|trouble you to|invite you to',
-      ),
-      'can you|are kindly requested to|are requested to|are asked to|are kindly asked to|is requested to|are invited to|can we|could we|shall we|we kindly request you to|we would ask that you|please|kindly|pls|could you please|could you|can you please|would you please|would you|will you please|will you|would you be able to|would you be so kind as to|would you mind|are you able to|might you|could i ask you to|can i ask you to|may i ask you to|i would like to ask you to|i’d like to ask you to|i am asking you to|we ask you to|we kindly ask you to|we would ask you to|i ask you to|you are asked to|you are requested to|you are kindly requested to|we request you to|we request that you|i need you to|we need you to|i want you to|we want you to|i would like you to|i’d like you to|we would like you to|we’d like you to|you need to|you must|you should|you have to|you will need to|you’ll need to|you are required to|you ought to|don’t forget to|do not forget to|remember to|please remember to|please make sure to|please be sure to|make sure to|be sure to|make sure you|it would be great if you could|it would be good if you could|it would be helpful if you could|it would help if you could|it would be nice if you could|i would appreciate it if you could|i’d appreciate it if you could|we would appreciate it if you could|we’d appreciate it if you could|i would be grateful if you could|i’d be grateful if you could|we would be grateful if you could|we’d be grateful if you could|i was wondering if you could|i wonder if you could|grateful if you could|if you could|do you think you could|any chance you could|may i ask that you|your task is to|we have to|we need to|we must|we should|let’s|we would like to ask you to|we invite you to|reminder to|a reminder to|you may want to|would it be possible to|would it be possible for you to|is it possible to|could someone|can someone|could somebody|can somebody|someone needs to|somebody needs to|someone has to|it is necessary to|want you to|expects that you|expects you to|expect you to|we expect you to|ask that you|request that you|asks you to|asks that you',
-      combine(
-        'could|can|would|will|might',
-        'you|someone|somebody|anyone|anybody|one of you|u|you all',
-        '|please|kindly|possibly|perhaps|maybe|also|just|then|quickly',
-      ),
-      combine(
-        'would|are|will|could',
-        'you',
-        'be|',
-        'able to|willing to|happy to|prepared to|free to|up for|kind enough to',
-      ),
-      combine(
-        'would|could|will',
-        'you',
-        'consider|like to|love to|care to|want to|manage to|find time to|take a moment to',
-      ),
-      combine(
-        'i would|i’d|we would|we’d',
-        'be grateful|be glad|be pleased|be thankful|be obliged|appreciate it|be happy|love it|really appreciate it',
-        'if you could|if you would|if you can|if someone could',
-      ),
-      combine(
-        'i|i would|i’d|we|we would|we’d|they|they would',
-        'ask|request|like|need|want|urge|expect|invite|remind|advise',
-        'you to|that you|you kindly to',
-      ),
-      'fancy|how about|what about|any chance of|do me a favour and|be so kind as to|be sure you|see that you|see to it that you|i trust you will|it remains to|all you need to do is|all you have to do is|you are kindly asked to|you’re asked to|you are welcome to|you still need to|you still have to|we’re asking you to|we are asking you to|it would be lovely if you could|it’d be great if you could|it’d be good if you could|grateful if you would',
-    ].join('|'),
+    frames,
     self: 'i have to|i need to|i must|i should|i’ve got to|i have got to|i still have to|i still need to',
     toDo: 'need to|have to|must|to do:|todo:|todo|to do|got to|gotta|remember to',
     announce:
@@ -198,35 +153,7 @@ export const en: Language = {
     actionNouns:
       'response respond|submission submit|delivery deliver|reply reply|answer answer|return return|review review|decision decide|proof prove|choice choose|receipt acknowledge|transmission transmit',
     may: 'you can|you may|you could|you are able to|must|has to|have to|needs to|need to|are to|shall|is to',
-    needs: [
-      'still need|must have|have to have|and need',
-      combine(
-        'i would|i’d|we would|we’d',
-        'be grateful|be glad|be pleased|be happy|be delighted|be obliged',
-        'to have|to receive|to get|to see|for|of',
-      ),
-      combine(
-        'i|we|i’d|we’d|i would|we would|i’ll|we’ll',
-        '|still|really|urgently|also|now',
-        'need|require|want',
-      ),
-      'we would appreciate|i would appreciate|we’d appreciate|i’d appreciate|still outstanding is|please find time for|we need|i need|we require|i require|we still need|i still need|we will need|we’ll need|i will need|i’ll need|we are waiting for|we are still waiting for|i am waiting for|i’m waiting for|we’re waiting for|we await|we are missing|we’re missing|we are still missing|we still lack|still missing is|we would like to have|i would like to have|we look forward to receiving|could we have|can we have|could i have|can i have|may i have|may we have|we urgently need|i urgently need|we want|waiting on|i’m after|we’re after|we are after|i could do with|we could do with|i’d like|we’d like|i would like|we would like|we’re still short of|we are still without|what we need is|what i need is|all we need is|all i need is|there is still no|what’s missing is|still missing|we lack|required is|we ask for|i ask for|we’d love|still to come|we hope to receive|please let me have|please let us have|let me have|let us have|requesting|we request|i request|kindly let us have',
-      combine(
-        'i’d|i would|we’d|we would',
-        'love|like|appreciate|be glad of|be grateful for|be glad to have|be happy to have|be pleased to receive',
-        '|to have|to get|to receive|to see',
-      ),
-      combine(
-        'i|we|i’m|we’re',
-        'look forward to|looking forward to|are looking forward to|am looking forward to',
-        'receiving|getting|having',
-      ),
-      combine(
-        'i|we|i’m|we’re',
-        'count on|are counting on|hope for|expect|expecting|are expecting|am expecting',
-        '|receiving|getting|having|seeing',
-      ),
-    ].join('|'),
+    needs,
     othersNeed:
       'needs|wants|requires|asks for|is asking for|is waiting for|expects|would like|need|want|require|ask for|are asking for|are waiting for|expect',
     unless: 'if|should',

@@ -1,5 +1,5 @@
+import { frames, needs } from '../frames/fr.ts';
 import type { Language } from '../language.ts';
-import { combine } from '../words.ts';
 import { moreVerbs, verbs } from '../verbs/fr.ts';
 
 export const fr: Language = {
@@ -131,58 +131,7 @@ export const fr: Language = {
   requests: {
     please:
       's’il vous plaît|s’il te plaît|svp|stp|merci|si possible|merci d’avance|également|aussi|et|puis|donc|alors|par avance|s’il vous plait|merci beaucoup',
-    frames: [
-      'vous devriez|tu devrais|il vous faudrait|il te faudrait',
-      'essaie de|essayez de|tâche de|tâchez de|vois si tu peux|voyez si vous pouvez|essaie d’|essayez d’',
-      'demandons à … de|demande à … de|nous prions … de bien vouloir|prions … de|il est urgent de|il est indispensable de|seriez-vous assez aimable pour|serais-tu assez gentil pour|serais-tu assez gentille pour|me feriez-vous le plaisir de|tu me ferais plaisir de|me rendrais-tu le service de',
-      combine(
-        'il est|il serait|il devient',
-        'urgent|indispensable|essentiel|important|nécessaire|impératif',
-        'que vous|que tu|que vous nous|que tu nous',
-      ),
-      combine(
-        'aurais-tu|auriez-vous|tu aurais|vous auriez',
-        'la gentillesse|l’amabilité|l’obligeance|la bonté|le temps|la possibilité',
-        'de|d’',
-      ),
-      combine(
-        'ce serait|ça serait|il serait|cela serait',
-        '…',
-        'si',
-        'vous pouviez|tu pouvais|vous pourriez',
-      ),
-      "il est conseillé de|il est recommandé de|il est conseillé d'|nous conseillons de|nous recommandons de",
-      'il serait bon de|il serait utile de|il conviendrait de|il sera nécessaire de|il serait nécessaire de|il est temps de|il serait temps de|il serait bon d’|il importe de',
-      'sont invités à|sont priés de|est prié de|sont invitées à|merci aussi de|merci aussi d’|merci également de|merci également d’|nous prions … de|pouvons-nous|pourrait-on|peut-on|je vous saurais gré de|nous vous saurions gré de|je vous serais reconnaissant de|je vous serais reconnaissante de|vous voudrez bien|tu voudras bien|merci de bien vouloir|merci de|merci d’|veuillez|veuillez bien|pourriez-vous s’il vous plaît|pourriez-vous|pouvez-vous s’il vous plaît|pouvez-vous|peux-tu s’il te plaît|peux-tu|pourrais-tu|je vous prie de bien vouloir|je vous prie de|nous vous prions de bien vouloir|nous vous prions de|je vous demande de|nous vous demandons de|je te demande de|je vous remercie de bien vouloir|je vous remercie de|nous vous remercions de bien vouloir|nous vous remercions de|je te remercie de|prière de|vous êtes priés de|vous êtes prié de|vous êtes invités à|nous vous invitons à|il faut|il faudrait|il faudra|il convient de|vous devez|tu dois|vous devrez|nous devons|on doit|il est nécessaire de|il est important de|n’oubliez pas de|n’oublie pas de|pensez à|pense à|auriez-vous l’amabilité de|auriez-vous la gentillesse de|serait-il possible de|est-il possible de|est-ce que vous pouvez|est-ce que vous pourriez|est-ce que tu peux|est-ce que tu pourrais|j’aimerais que vous|nous aimerions que vous|je voudrais que vous|je souhaiterais que vous|il serait bien de|ayez l’amabilité de|auriez-vous l’obligeance de|j’ai besoin que vous|j’ai besoin que tu|assurez-vous de|assure-toi de|vous serait-il possible de|te serait-il possible de|quelqu’un peut|quelqu’un pourrait|reste à',
-      combine(
-        'pourriez-vous|pourrais-tu|pouvez-vous|peux-tu|voudriez-vous|voudrais-tu|voulez-vous|veux-tu|sauriez-vous|pourrait-on|peut-on|pourrions-nous|est-ce que vous pouvez|est-ce que tu peux|est-ce que vous pourriez|est-ce que tu pourrais|tu pourrais|vous pourriez|tu veux bien|vous voulez bien|tu voudrais bien|vous voudrez bien|tu voudras bien|acceptez-vous de|acceptez de',
-        '|s’il vous plaît|s’il te plaît|svp|stp|également|aussi|donc|bien|peut-être|éventuellement',
-      ),
-      combine(
-        'je|nous',
-        'vous|te',
-        'prie|prions|demande|demandons|invite|invitons|remercie|remercions|saurais gré|saurions gré|serais reconnaissant|serais reconnaissante|serions reconnaissants|serions reconnaissantes|conseille|conseillons|rappelle|rappelons|encourage|encourageons|engage|engageons',
-        'de bien vouloir|de|d’|à|par avance de|d’avance de|donc de|instamment de',
-      ),
-      combine('je t’invite|je t’encourage|nous t’invitons|je t’engage', 'à|vivement à'),
-      combine(
-        'vous êtes|tu es',
-        'prié|priée|priés|priées|invité|invitée|invités|invitées|tenu|tenue|tenus',
-        'de bien vouloir|de|d’|à',
-      ),
-      combine(
-        'il vous|il te|il nous',
-        'faut|faudra|faudrait|reste à|reste encore à|appartient de|revient de|suffit de|incombe de',
-      ),
-      combine(
-        'j’ai|j’aurais|nous avons|nous aurions|il faut|il faudrait|il faudra|je souhaite|je souhaiterais|nous souhaitons|j’aimerais|nous aimerions|je voudrais|nous voudrions',
-        '|besoin|vraiment besoin',
-        'que',
-        'vous|tu|vous nous|tu me',
-      ),
-      'il reste à|reste à|il y a lieu de|ça te dirait de|cela vous dérangerait-il de|ça t’ennuierait de|aurais-tu le temps de|auriez-vous le temps de|tu aurais le temps de|vous auriez le temps de|n’oubliez pas d’|n’oublie pas d’|pensez bien à|pense bien à|pensez aussi à|songez à|veillez à|veille à|veuillez nous|veuillez me|veuillez donc|veuillez également|prière d’|il est impératif de|il est demandé de|nous comptons sur vous pour|je compte sur toi pour|je compte sur vous pour|tu te charges de|vous vous chargez de|vous chargez-vous de',
-      'passez|venez|viens|allez|va',
-    ].join('|'),
+    frames,
     self: 'je dois|il faut que je|je devrais',
     toDo: 'à faire :|faut|il faut|à faire|ne pas oublier de|penser à',
     announce:
@@ -194,20 +143,7 @@ export const fr: Language = {
     actionNouns:
       'envoi envoyer|réponse répondre|paiement payer|règlement régler|signature signer|remise remettre|livraison livrer|relecture relire|transmission transmettre|accord confirmer|renvoi renvoyer|choix choisir|dépôt déposer|retour renvoyer|soumission soumettre|inscription inscrire',
     may: 'vous pouvez|tu peux|il est possible de|doivent|doit',
-    needs: [
-      combine(
-        'nous serions|je serais',
-        'heureux de|heureuse de|ravis de|reconnaissants de|reconnaissant de|reconnaissante de',
-        'recevoir|avoir|disposer de',
-      ),
-      'nous avons besoin de|nous avons besoin du|nous avons besoin des|nous avons besoin d’|j’ai besoin de|j’ai besoin du|j’ai besoin des|j’ai besoin d’|il nous faut|il me faut|il nous manque|il manque|nous attendons|j’attends|nous sommes en attente de|nous souhaitons recevoir|je souhaite recevoir|nous aurions besoin de|nous aurions besoin du|nous aurions besoin des|j’aurais besoin de|j’aurais besoin du|j’aurais besoin des|nous attendons toujours|il manque encore|il nous manque encore|dans l’attente de recevoir|nous aurions besoin d’|j’aurais besoin d’|il nous faudrait|il me faudrait|il me manque|il nous faut encore|nous demandons|nous requérons|nous manquons de|il faudrait|nous souhaiterions|nous aimerions recevoir|j’aimerais recevoir|nous espérons|reste manquant|nous sollicitons|nous désirons',
-      combine(
-        'nous|je',
-        'comptons|compte|souhaitons|souhaite|espérons|espère|aimerions|aimerais|attendons de|attends de',
-        'recevoir|avoir|obtenir|disposer de|disposer du|disposer des',
-      ),
-      combine('dans l’attente|en attente|nous restons dans l’attente', 'de|du|des'),
-    ].join('|'),
+    needs,
     othersNeed:
       'a besoin de|ont besoin de|demande|demandent|souhaite recevoir|souhaitent recevoir|attend|attendent|exige|exigent|réclame|réclament|veut|veulent|souhaite|souhaitent',
     unless: 'si',

@@ -1,5 +1,5 @@
+import { frames, needs } from '../frames/it.ts';
 import type { Language } from '../language.ts';
-import { combine } from '../words.ts';
 import { moreVerbs, verbs } from '../verbs/it.ts';
 
 export const it: Language = {
@@ -133,54 +133,7 @@ export const it: Language = {
   requests: {
     please:
       'per favore|per cortesia|cortesemente|gentilmente|se possibile|grazie|grazie mille|anche|inoltre|e|poi|quindi|per piacere|in anticipo|allora|se può|se puoi|ps',
-    frames: [
-      combine('avrei|avremmo|ho|abbiamo', 'bisogno', 'che', '|ci|mi|ne|lei'),
-      'vedi se riesci a|veda se riesce a|cerca di|cercate di|cerchi di',
-      'ci faresti il favore di|mi faresti il favore di|ci farebbe il favore di|mi farebbe il favore di|ti dispiacerebbe|le dispiacerebbe|vi dispiacerebbe|ti spiace|le spiace|chiediamo a … di|chiedo a … di|saresti così gentile da|sarebbe così gentile da|avresti la gentilezza di|avresti tempo di|ti andrebbe di',
-      combine(
-        'le|vi|ti',
-        'sarei grato|sarei grata|saremmo grati|saremmo grate|sarei riconoscente',
-        'se',
-        '|ci|mi|volesse|voleste|volessi',
-      ),
-      combine(
-        'è|sarebbe|diventa',
-        'urgente|importante|necessario|indispensabile|essenziale|fondamentale|opportuno',
-        'che',
-        '|ci|mi|lei',
-      ),
-      combine('sarebbe', '…', 'se', 'potesse|potessi|poteste'),
-      'si consiglia di|si raccomanda di|si invita a|si invitano a|consigliamo di|raccomandiamo di',
-      'sarebbe necessario|sarà necessario|servirebbe|bisognerebbe|occorrerebbe|sarebbe bene|sarebbe opportuno|bisognerà|occorrerà|conviene|converrebbe|sarebbe utile',
-      'si prega … di|si pregano … di|preghiamo … di|chiediamo … di|si invitano … a|possiamo|potremmo|si richiede di|la invito a|voglia|vogliate|per favore|per cortesia|per piacere|cortesemente|gentilmente|potrebbe per favore|potrebbe cortesemente|potrebbe gentilmente|puoi per favore|può per favore|la prego di|vi prego di|ti prego di|la preghiamo di voler|la preghiamo di|vi preghiamo di voler|vi preghiamo di|si prega di|siete pregati di|le chiedo di|vi chiedo di|ti chiedo di|le chiediamo di|vi chiediamo di|chiediamo di|le chiedo cortesemente di|vi chiedo cortesemente di|vi chiediamo cortesemente di|le chiediamo cortesemente di|vorrei che lei|vorrei che tu|vorremmo che|ho bisogno che|abbiamo bisogno che|deve|devono|devi|dovete|dobbiamo|dovrebbe|dovreste|dovresti|bisogna|occorre|è necessario|è importante|non dimenticare di|non dimentichi di|non dimenticate di|si ricordi di|ricordati di|ricordatevi di|ricordarsi di|sarebbe possibile|è possibile|le sarei grato se potesse|le sarei grata se potesse|vi saremmo grati se poteste|le saremmo grati se potesse|ti sarei grato se potessi|ti sarei grata se potessi|avrebbe la gentilezza di|abbia la cortesia di|volete|vuoi|assicurarsi di|si assicuri di|assicurati di|qualcuno può|qualcuno potrebbe|ti dispiacerebbe|le dispiacerebbe|vi invitiamo a|la invitiamo a|riesci a|riuscite a|riesce a|riusciresti a|riuscirebbe a|provvedere a|vorrei chiederle di|vorrei chiederti di|volevo chiederti di|volevo chiederle di|mi servirebbe che',
-      combine(
-        'la|vi|ti|le|si',
-        'prego|preghiamo|prega|pregano|chiedo|chiediamo|chiede|invito|invitiamo|invita|invitano|ricordo|ricordiamo|ricorda|esorto|esortiamo|sarei grato|sarei grata|saremmo grati|sarebbe grati',
-        '|gentilmente|cortesemente|pertanto|quindi|di nuovo|vivamente|se potesse|se potessi|se poteste',
-        'di|di voler|a|a voler|',
-      ),
-      combine(
-        'siete|è|sei',
-        'pregati|pregato|pregata|pregate|invitati|invitato|invitata|invitate|tenuti|tenuto|tenuta',
-        'di|a',
-      ),
-      combine(
-        'potrebbe|potreste|potresti|può|potete|puoi|potremmo|volete|vuoi|vorresti|vorresti|vorreste|riesce a|riesci a|riuscite a|riuscirebbe a|riusciresti a',
-        '|per favore|per cortesia|cortesemente|gentilmente|lei|tu|qualcuno|anche|per caso|magari|intanto',
-      ),
-      combine(
-        'ho bisogno|abbiamo bisogno|mi serve|ci serve|mi servirebbe|ci servirebbe|è necessario|occorre|bisogna|vorrei|vorremmo|desidero|desideriamo|gradirei|gradiremmo',
-        'che',
-        '|lei|tu|voi',
-      ),
-      combine(
-        'non',
-        'dimenticate|dimenticare|dimenticarti|dimenticatevi|scordare|scordarti|scordatevi|si dimentichi',
-        'di',
-      ),
-      'te la senti di|se la sente di|ve la sentite di|ti va di|le va di|vi va di|hai tempo di|ha tempo di|avete tempo di|ti occupi di|si occupa di|saresti disponibile a|sarebbe disponibile a|mi fai il favore di|fammi il favore di|ci faccia il favore di|resta da|restano da|rimane da|rimangono da|non resta che|c’è da|ci sono da|dovrà|dovranno|dovrai|dovrete|dovremmo|dovrei|abbiate la cortesia di|abbi la cortesia di|abbiate la gentilezza di|sia così gentile da|sii così gentile da|siate così gentili da|ricordiamoci di|si raccomanda di|raccomandiamo di|passate a|passa a|passi a|veda di|vedi di|vedete di|provvedete a|provveda a|provvedi a|avete da|hai da|ha da|faresti in tempo a|faccia in modo di|fai in modo di|fate in modo di',
-      'venga a|vieni a|venite a|vada a|vai a|andate a',
-    ].join('|'),
+    frames,
     self: 'devo|dovrei|ho da',
     toDo: 'da fare:|bisogna|non dimenticare di|ricordarsi di',
     announce:
@@ -192,16 +145,7 @@ export const it: Language = {
     actionNouns:
       'conferma confermare|invio inviare|consegna consegnare|risposta rispondere|firma firmare|restituzione restituire|trasmissione trasmettere|revisione rivedere|ritiro ritirare|riscontro rispondere|iscrizione iscrivere|bonifico versare|saldo saldare',
     may: '',
-    needs: [
-      'abbiamo bisogno di|abbiamo bisogno del|abbiamo bisogno della|abbiamo bisogno dei|abbiamo bisogno delle|ho bisogno di|ho bisogno del|ho bisogno della|ho bisogno dei|ci serve|ci servono|mi serve|mi servono|ci occorre|ci occorrono|attendiamo|attendo|restiamo in attesa di|restiamo in attesa della|siamo in attesa di|siamo in attesa del|siamo in attesa della|manca|mancano|ci manca|ci mancano|vorremmo ricevere|richiediamo|manca ancora|mancano ancora|ci serve ancora|aspettiamo|chiediamo|si richiede|si richiedono|necessitiamo di|servono|serve|occorrono|occorre|ci servirebbe|mi servirebbe|ci servirebbero|avremmo bisogno di|avrei bisogno di|avremmo bisogno del|avremmo bisogno della|avrei bisogno del|avrei bisogno della|attendiamo la|attendiamo il|ci occorrerebbe|si richiede la|si richiede il|è gradita|è gradito|chiediamo la|chiediamo il|è richiesta|è richiesto|resta in sospeso|aspetto|restiamo in attesa del',
-      combine(
-        '|mi|ci',
-        'piacerebbe|farebbe piacere|servirebbe|servirebbero|occorrerebbe|occorrerebbero|serviranno|servirà|farebbero comodo|farebbe comodo',
-        '|avere|ricevere',
-      ),
-      combine('contiamo|conto|speriamo|spero|aspettiamo|desideriamo', 'di ricevere|di avere|ricevere'),
-      combine('ho|abbiamo|avrei|avremmo', 'bisogno', 'di|del|della|dei|delle|dell’|degli'),
-    ].join('|'),
+    needs,
     othersNeed:
       'ha bisogno di|hanno bisogno di|chiede|chiedono|richiede|richiedono|vuole|vogliono|attende|attendono|aspetta|aspettano|esige|esigono',
     unless: 'qualora|se|ove',

@@ -1,5 +1,5 @@
+import { frames, needs } from '../frames/pt.ts';
 import type { Language } from '../language.ts';
-import { combine } from '../words.ts';
 import { moreVerbs, verbs } from '../verbs/pt.ts';
 
 export const pt: Language = {
@@ -140,37 +140,7 @@ export const pt: Language = {
   requests: {
     please:
       'por favor|se possível|obrigado|obrigada|muito obrigado|muito obrigada|também|além disso|e|depois|então|desde já|se puder|gentilmente|pf|p.f.|já agora',
-    frames: [
-      'teria de|teria que|terias de|teriam de|terias que|deveria|deverias',
-      'vê se consegues|veja se consegue|a ver se|vê se podes|tenta|tente',
-      'fazias-me o favor de|fazias-nos o favor de|faria o favor de|fazia o favor de|faz-me o favor de|importas-te de|importa-se de|importam-se de|importava-se de|importavas-te de|fazia-me o favor de|faça-me o favor de|farias o favor de|faz o favor de',
-      combine(
-        'é|seria|torna-se',
-        'urgente|importante|necessário|imprescindível|indispensável|essencial|fundamental',
-        'que',
-        '|nos|me',
-      ),
-      combine('seria', '…', 'se', 'pudesse|pudesses|pudessem'),
-      'aconselha-se|recomenda-se|recomendamos que|aconselhamos que|recomendamos|aconselhamos',
-      'seria preciso|será preciso|era preciso|é preciso|é necessário|seria necessário|será necessário|seria bom|seria útil|convinha|convém|convirá|importa|cumpre|é favor',
-      combine(
-        '|lhe|lhes|vos',
-        'solicitamos|solicito|solicita-se|pedimos|peço|pede-se|agradecemos|agradeço|agradecia|agradecíamos|rogamos|roga-se|agradece-se',
-        'que|que nos|que me',
-      ),
-      'pedimos … que|solicita-se … que|peço … que|podíamos|podemos|poderíamos|solicita-se|pede-se|solicitamos a vossa excelência que|faça favor de|por favor|poderia por favor|podes por favor|pode por favor|favor|queira|queiram|peço que|pedimos que|peço-lhe que|pedimos-lhe que|peço-te que|pedia que|pedia-lhe que|pedia-te que|pedia o favor de|peço o favor de|solicitamos que|solicito que|agradeço que|agradecemos que|agradecia que|agradecíamos que|agradeceria que|agradeceríamos que|gostaria que|gostaríamos que|preciso que|precisamos que|preciso de que|quero que|deve|devem|deves|devemos|tem de|têm de|tens de|tem que|têm que|tens que|temos de|temos que|é preciso|é necessário|não se esqueça de|não te esqueças de|não se esqueçam de|lembre-se de|lembra-te de|não esqueça de|não esquecer de|seria possível|é possível|será possível|teria a amabilidade de|faça o favor de|faz o favor de|certifique-se de|certifica-te de|alguém pode|alguém poderia|gostaria de lhe pedir que|gostaria de pedir que|gostaria de pedir para|peço para|pedimos para|convidamos a|importa-se de|importas-te de|há que|convém|você poderia|você pode|vocês podem|vocês poderiam|consegue|consegues|conseguem|falta',
-      combine(
-        'peço|pedimos|solicito|solicitamos|agradeço|agradecemos|agradecia|agradecíamos|agradeceria|agradeceríamos|rogamos|rogo|pedia|pedíamos|pediria|pediríamos|lembro|lembramos|recomendo|recomendamos',
-        '|-lhe|-lhes|-vos|-te|-lhe também',
-        'que|para|o favor de|que nos|que me',
-      ).replaceAll(' -', '-'),
-      combine(
-        'pode|podem|podes|podia|podiam|podias|poderia|poderiam|poderias|consegue|conseguem|consegues|conseguia|conseguias|queres|quererias|importa-se de|importas-te de|importam-se de|importava-se de|importavas-te de',
-        '|por favor|você|vocês|alguém|fazer o favor de',
-      ),
-      'alguém consegue|tens tempo de|tem tempo de|encarregas-te de|encarrega-se de|ficas de|falta|resta|só falta|ficou por|está por|haverá que|convém|é favor|é favor de|façam o favor de|façam favor de|queira por favor|queiram por favor|queira fazer o favor de|deverá|deverão|deverás|deveria|deveriam|deverias|devíamos|terá de|terão de|terá que|terão que|terás de|tem a amabilidade de|tenha a bondade de|tenha a amabilidade de|seja tão amável de|vê se consegues|vejam se conseguem|veja se consegue|é importante|é fundamental|é imprescindível|não se esqueçam|lembrem-se de|recorde-se de|precisava que|precisávamos que|precisaria que|gostava que|gostávamos que|era bom que|seria bom que|dava-me jeito que|convidamo-lo a|convidamo-la a|convidamos a|convidamo-los a|convido-o a|convido-a a',
-      'passe a|passa a|passem a|passem para|venha|venham|vá|vão',
-    ].join('|'),
+    frames,
     self: 'tenho de|tenho que|devo',
     toDo: 'a fazer:|por fazer:|há que|não esquecer de|preciso de',
     announce:
@@ -182,14 +152,7 @@ export const pt: Language = {
     actionNouns:
       'envio enviar|entrega entregar|pagamento pagar|assinatura assinar|resposta responder|devolução devolver|remessa remeter|revisão rever|inscrição inscrever|preenchimento preencher',
     may: '',
-    needs: [
-      'precisamos de|precisamos do|precisamos da|precisamos dos|precisamos das|preciso de|preciso do|preciso da|preciso dos|preciso das|necessitamos de|necessitamos do|necessitamos da|necessito de|aguardamos|aguardo|estamos à espera de|estamos à espera da|estamos à espera do|falta-nos|faltam-nos|ainda falta|ainda faltam|solicitamos o envio de|solicitamos o envio da|solicitamos o envio do|solicitamos o envio dos|solicitamos|solicito o envio de|ainda precisamos de|gostaríamos de receber|estamos a aguardar|estamos aguardando|continuamos à espera de|precisávamos de|precisava de|necessitamos|necessito|agradecemos o|agradecemos a|agradecemos os|agradecemos as|agradeço o|agradeço a|agradecíamos o|agradecíamos a|solicitamos o|solicitamos a|solicita-se o|solicita-se a|pedimos o|pedimos a|pede-se o|pede-se a|faz-nos falta|fazem-nos falta|é necessário o|é necessária a|estamos à espera dos|ficamos à espera de|aguardamos o|aguardamos a|aguardamos os|aguardamos as',
-      combine(
-        'esperamos|espero|contamos|conto|gostaríamos de|gostaria de|agradecia|agradecíamos',
-        'receber|ter|dispor de',
-      ),
-      'contamos com|conto com|ficamos a aguardar|fico a aguardar|aguardamos pelo|aguardamos pela|faltam-me|falta-me',
-    ].join('|'),
+    needs,
     othersNeed:
       'precisa de|precisam de|pede|pedem|solicita|solicitam|exige|exigem|espera|esperam|aguarda|aguardam|quer|querem|pretende',
     unless: 'caso|se',

@@ -87,9 +87,9 @@ function Events({ events }: { events: readonly EventFact[] }) {
 }
 
 function sayEvent({ summary, starts, ends, place, participants }: EventFact, today: string): string {
-  const [day = '', hour] = (ends ?? '').split('T');
-  const until = hour !== undefined && starts.startsWith(day) ? hour : dayText(ends ?? starts, today);
-  const when = ends === null ? dayText(starts, today) : `${dayText(starts, today)} to ${until}`;
+  const [day, hour] = ends?.split('T') ?? [];
+  const until = starts.slice(0, 10) === day && hour !== undefined ? hour : ends && dayText(ends, today);
+  const when = [dayText(starts, today), until].filter(Boolean).join(' to ');
   const people = participants.length > 0 ? `with ${participants.join(', ')}` : '';
   return [summary, when, place ?? '', people].filter(Boolean).join(', ');
 }
