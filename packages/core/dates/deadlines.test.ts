@@ -42,6 +42,7 @@ test.each<[LanguageCode, string, string]>([
   ['es', 'Por favor, conteste a más tardar el 3 de diciembre.', '2026-12-03'],
   ['es', 'Por favor, conteste pasado mañana a más tardar.', '2026-11-26'],
   ['es', 'Por favor, conteste antes del viernes a las 17:00.', '2026-11-27T17:00'],
+  ['es', 'El impresor quiere el plano para el viernes 27 de noviembre.', '2026-11-27'],
   ['es', 'Por favor, conteste en tres días hábiles.', '2026-11-27'],
   ['pt', 'Por favor, responda até ao fim do mês.', '2026-11-30'],
   ['pt', 'Por favor, responda no prazo de dez dias.', '2026-12-04'],

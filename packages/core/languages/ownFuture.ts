@@ -1,5 +1,6 @@
+import { fold } from './fold.ts';
 import type { Language, LanguageCode } from './language.ts';
-import { isVerb } from './verbs.ts';
+import { verbTable } from './verbTable.ts';
 
 /** What the first person of the future puts behind the infinitive, folded (“llamar|emos”, “rappeller|ons”). */
 const ENDING: Partial<Record<LanguageCode, RegExp>> = {
@@ -9,12 +10,14 @@ const ENDING: Partial<Record<LanguageCode, RegExp>> = {
   it: /(?<=r)(?:o|emo)$/,
 };
 
-/** Whether a folded word tells what the writer himself will do, by its ending. */
+/** Whether a folded word tells what the writer himself will do: a known infinitive with that ending. */
 export function isOwnFuture(word: string, language: Language): boolean {
   const ending = ENDING[language.code];
   if (!ending?.test(word)) return false;
-  const stem = word.replace(ending, '');
-  return infinitivesOf(stem, language.code).some((verb) => isVerb(verb, language));
+  const { sure, doubtful } = verbTable(language);
+  return infinitivesOf(word.replace(ending, ''), language.code).some(
+    (verb) => fold(sure.get(verb) ?? doubtful.get(verb) ?? '') === verb,
+  );
 }
 
 function infinitivesOf(stem: string, code: LanguageCode): string[] {
