@@ -37,29 +37,3 @@ describe('a digest of several posts', () => {
     expect(latest).toBe('Please paint the green one.');
   });
 });
-
-describe('header lines in a language that no layout knows', () => {
-  test.each([
-    ['---------- Videresendt meddelelse ----------', 'Fra', 'Dato', 'Til', 'Emne'],
-    ['---------- Přeposlaná zpráva ----------', 'Od', 'Datum', 'Komu', 'Předmět'],
-    ['---------- Välitetty viesti ----------', 'Lähettäjä', 'Päiväys', 'Vastaanottaja', 'Aihe'],
-    ['________________________________', 'Nadawca', 'Wysłano', 'Do', 'Temat'],
-    ['---------- Перенаправлене повідомлення ----------', 'Від', 'Дата', 'Кому', 'Тема'],
-  ])('%s', async (mark, from, sent, to, subject) => {
-    const block = `${from}: Orla Penhale <orla@cape.example>\n${sent}: 10.03.2026 10:15\n${to}: Ines <${ME}>\n${subject}: Loan 44`;
-    const { anatomy, latest } = await apart(
-      `From: Ines <${ME}>\nSubject: Fwd: Loan 44\nDate: Wed, 11 Mar 2026 09:00:00 +0100\nContent-Type: text/plain; charset=utf-8\n\nNote.\n\n${mark}\n${block}\n\nThe form.\n`,
-    );
-    expect(anatomy.who).toEqual({ name: 'Orla Penhale', address: 'orla@cape.example' });
-    expect(anatomy.sentAt).toBe('2026-03-10T10:15:00');
-    expect(latest).toBe('The form.');
-  });
-
-  test('lines of a signature are none', async () => {
-    const { anatomy, latest } = await apart(
-      `From: Bo <bo@cape.example>\nTo: ${ME}\n\nPlease paint it.\n\n--------\nTel: 0632 555 0199\nMail: bo@cape.example\nWeb: cape.example\n`,
-    );
-    expect(anatomy.who?.address).toBe('bo@cape.example');
-    expect(latest).toBe('Please paint it.');
-  });
-});

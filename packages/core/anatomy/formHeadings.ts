@@ -14,30 +14,42 @@ export interface FormHeaders {
 }
 
 const LABELLED = /^[\s*]{0,4}\p{L}[\p{L}\p{M} .'-]{0,24}?[*]{0,2}\s?[:：][*]{0,2}\s*(?<value>\S.*)$/u;
-const MARKED = /^\s*[-_=]{3,}\s*\p{L}[\p{L}\p{M} .'-]{2,60}?\s*[-_=]{3,}\s*$/u;
+const MARKED = /^\s*[-_=]{3,}\s*\p{L}[\p{L}\p{M} .'/-]{2,60}?\s*[-_=]{3,}\s*$/u;
+const INTRODUCING = /^\s*\p{L}[^\d@]{4,60}[:：]\s*$/u;
 const ADDRESS = /\S@\S+\.\S/;
+/** Header lines that are shown above a message. */
+const MOST = 12;
 const MOMENT = /(?=.*\b(?:19|20)\d{2}\b)(?=.*\b\d{1,2}[:.]\d{2}\b)/;
 
 /**
- * From this line on: under a rule or a line of words between dashes, at least three labelled lines, of which one has an
- * address and another a day, a year and a time. What has a year and a time but no address was sent then; the last line
- * with neither is the subject.
+ * At least three labelled lines, of which one has an address and another a day, a year and a time: below a rule, below a
+ * line of words between dashes or in front of a colon where they are quoted, or of themselves where the writer's
+ * address and the moment come first. The last line with neither is the subject.
  */
 export function formHeadersAt(
   lines: readonly QuotedLine[],
   at: number,
   order: DateOrder,
 ): FormHeaders | null {
-  const first = lines[at]?.words ?? '';
-  const marked = MARKED.test(first);
-  if (!marked && !isRule(first)) return null;
-  let i = at + 1;
+  const first = lines[at];
+  if (!first) return null;
+  const bare = ADDRESS.test(first.words) && valueOf(first) !== null;
+  let i = bare ? at : at + 1;
   for (let line = lines[i]; line && isBlank(line) && i < at + 3; line = lines[i]) i += 1;
+  const quoted = (lines[i]?.depth ?? 0) > first.depth;
+  const marked = MARKED.test(first.words) || (quoted && INTRODUCING.test(first.words));
+  if (!bare && !marked && !isRule(first.words)) return null;
   const values: string[] = [];
-  for (let value = valueOf(lines[i]); value !== null; value = valueOf(lines[(i += 1)])) values.push(value);
+  for (
+    let value = valueOf(lines[i]);
+    value !== null && values.length < MOST;
+    value = valueOf(lines[(i += 1)])
+  )
+    values.push(value);
   const from = values.find((value) => ADDRESS.test(value));
   const sent = values.find((value) => MOMENT.test(value) && !ADDRESS.test(value));
-  if (values.length < 3 || from === undefined || sent === undefined) return null;
+  if (values.length < (bare ? 4 : 3) || from === undefined || sent === undefined) return null;
+  if (bare && (from !== values[0] || sent !== values[1])) return null;
   const subject = values.findLast((value) => !ADDRESS.test(value) && value !== sent);
   return {
     end: i,

@@ -52,21 +52,27 @@ function headingAt(lines: readonly QuotedLine[], at: number, order: DateOrder): 
   const line = lines[at];
   if (!line || line.words.length > 400 || isBlank(line)) return null;
   const marker = markerIn(line.words);
-  if (marker) return headersFrom(lines, at, order, marker);
-  if (isRule(line.words) && lines[at + 1] && headerOf(lines[at + 1]?.words ?? '')?.kind === 'from')
-    return headersFrom(lines, at, order, null);
-  if (headerOf(line.words)?.kind === 'from') return headersFrom(lines, at, order, null);
-  return introAt(lines, at, order) ?? byForm(lines, at, order);
+  const kind = headerOf(line.words)?.kind;
+  const headed = marker !== null || isRule(line.words) || kind === 'from' || kind === 'sent';
+  return (
+    (headed ? headersFrom(lines, at, order, marker) : introAt(lines, at, order)) ??
+    byForm(lines, at, order, marker === 'forwarded')
+  );
 }
 
-function byForm(lines: readonly QuotedLine[], at: number, order: DateOrder): Heading | null {
+function byForm(
+  lines: readonly QuotedLine[],
+  at: number,
+  order: DateOrder,
+  forwarded: boolean,
+): Heading | null {
   const found = formHeadersAt(lines, at, order);
   if (!found) return null;
   const { end, marked, ...rest } = found;
   return {
     start: at,
     end: skipBlank(lines, end, lines.length),
-    kind: marked ? 'marker' : 'headers',
+    kind: marked || forwarded ? 'marker' : 'headers',
     ...rest,
   };
 }
@@ -104,19 +110,34 @@ function headersFrom(
   const { values, end } = readHeaders(lines, begin);
   const sent = values.get('sent');
   const dated = sent !== undefined && /\d/.test(sent);
+  const from = values.get('from');
+  // A memo too begins with its day, but names no address.
+  const begins = begin !== at || headerOf(lines[at]?.words ?? '')?.kind === 'from' || from?.includes('@');
   const enough = marker
-    ? values.has('from') && values.size >= 2
-    : values.has('from') && dated && values.size >= 3;
-  if (!enough) return null;
+    ? from !== undefined && values.size >= 2
+    : from !== undefined && begins && dated && values.size >= 3;
+  if (!enough) return marker && BETWEEN_DASHES.test(lines[at]?.words ?? '') ? unsigned(at, marker) : null;
   return {
     start: at,
     end: skipBlank(lines, end, lines.length),
     kind: marker === 'forwarded' ? 'marker' : 'headers',
-    from: parseMailbox(values.get('from') ?? ''),
+    from: parseMailbox(from ?? ''),
     sentAt: sent === undefined ? null : (readStatedTime(sent, order)?.iso ?? null),
     subject: values.get('subject') ?? null,
   };
 }
+
+const BETWEEN_DASHES = /^\s*[-_=*]{3,}.*[-_=*]{3,}\s*$/;
+
+/** A marker with no header lines below it: the words are somebody else's, of whom nothing is known. */
+const unsigned = (at: number, marker: 'forwarded' | 'original'): Heading => ({
+  start: at,
+  end: at + 1,
+  kind: marker === 'forwarded' ? 'marker' : 'headers',
+  from: null,
+  sentAt: null,
+  subject: null,
+});
 
 function readHeaders(lines: readonly QuotedLine[], begin: number) {
   const values = new Map<HeaderKind, string>();
@@ -159,32 +180,55 @@ function skipBlank(lines: readonly QuotedLine[], from: number, most: number): nu
 
 function introAt(lines: readonly QuotedLine[], at: number, order: DateOrder): Heading | null {
   const first = lines[at];
-  const ends = lines.slice(at, at + INTRO_LINES).some((line) => line.words.trimEnd().endsWith(':'));
-  if (!first || !ends) return null;
-  let joined = '';
+  const end = introEnd(lines, at);
+  if (!first || end === null) return null;
+  const joined = joinLines(lines, at, end);
+  if (!isIntro(joined, lines, end, first.depth) || beginsLater(lines, at, end)) return null;
+  return {
+    start: at,
+    end: skipBlank(lines, end, lines.length),
+    kind: 'intro',
+    ...readIntro(joined, order),
+    subject: null,
+  };
+}
+
+/** Behind the first line with a colon at its end, or the line itself where it is a day and an address above a quote. */
+function introEnd(lines: readonly QuotedLine[], at: number): number | null {
   for (let i = at; i < Math.min(at + INTRO_LINES, lines.length); i += 1) {
     const line = lines[i];
     if (!line || isBlank(line) || line.words.length > 300) return null;
-    joined = `${joined} ${line.words.trim()}`.trim();
-    if (!/:\s*$/.test(joined)) continue;
-    if (!isIntro(joined, lines, i + 1, first.depth)) return null;
-    return {
-      start: at,
-      end: skipBlank(lines, i + 1, lines.length),
-      kind: 'intro',
-      ...readIntro(joined, order),
-      subject: null,
-    };
+    if (/:\s*$/.test(line.words) || (i === at && isBareIntro(line.words))) return i + 1;
   }
   return null;
 }
 
+/** `2026/3/3 Orla Penhale <orla@…>` */
+const isBareIntro = (words: string) => /^\s*\d[\d./-]{7,9}\s.*<[^<>\s]+@[^<>\s]+>\s*$/.test(words);
+
+const joinLines = (lines: readonly QuotedLine[], from: number, end: number) =>
+  lines
+    .slice(from, end)
+    .map((line) => line.words.trim())
+    .join(' ');
+
+/** Whether the lines below hold the day and the writer too: then the line here is the writer's own last one. */
+function beginsLater(lines: readonly QuotedLine[], at: number, end: number): boolean {
+  return lines.slice(at + 1, end).some((_, i) => {
+    const joined = joinLines(lines, at + 1 + i, end);
+    return hasWriter(joined) && /\d/.test(joined.replace(/\S+@\S+/g, ''));
+  });
+}
+
+const hasWriter = (joined: string) => joined.includes('@') || WROTE.test(fold(joined));
+
 function isIntro(joined: string, lines: readonly QuotedLine[], next: number, depth: number): boolean {
   const below = lines[skipBlank(lines, next, 2)];
   const quoted = below !== undefined && below.depth > depth;
-  const named = joined.includes('@') || /\d{1,2}[:.h]\d{2}/.test(joined);
-  if (WROTE.test(fold(joined))) return named || (quoted && /\d/.test(joined));
-  return quoted && joined.includes('@') && /\d{4}/.test(joined);
+  const timed = /\d{1,2}[:.h]\d{2}/.test(joined);
+  if (WROTE.test(fold(joined))) return joined.includes('@') || timed || (quoted && /\d/.test(joined));
+  const dated = /\d{4}|\d{1,2}[./-]\d{1,2}[./-]\d{2}/.test(joined);
+  return dated && /<[^<>\s]+@[^<>\s]+>|\S@\S/.test(joined) && (quoted || (timed && joined.includes('<')));
 }
 
 const SMALL = new Set(
@@ -197,18 +241,26 @@ const SMALL = new Set(
   ].flat(),
 );
 
+/** In front of an address: in quotes, or what follows the last figure, comma or colon. */
+const QUOTED_NAME = /["“„«]\s*([^"“”„«»<>@]{2,60}?)\s*["”“»]\s*[(<[]+[^\s<>]+@/u;
+const NAME_BEFORE = /([^\d,:<>]*\p{L}[^\d,:<>]*?)\s*[(<[]+[^\s<>]+@/u;
+
+function nameIn(words: string): string {
+  return words
+    .replace(/<[^>]*>|\([^)]*@[^)]*\)|\[[^\]]*\]|\S+@\S+/g, ' ')
+    .split(/\s+/)
+    .map((word) => word.replace(/^[,;("']+|[,;)"']+$/g, ''))
+    .filter((word) => /\p{L}/u.test(word) && !SMALL.has(fold(word).replace(/\.$/, '')))
+    .join(' ');
+}
+
 /** `On Mon, 23 Nov 2026 at 16:48, Orla Penhale <orla@…> wrote:` → who and when. */
 function readIntro(intro: string, order: DateOrder): { from: Mailbox | null; sentAt: string | null } {
   const line = intro.replace(/\s+/g, ' ').replace(/:\s*$/, '');
   const time = readStatedTime(line, order);
   const mail = parseMailbox(line);
   const rest = time ? `${line.slice(0, time.start)} ${line.slice(time.end)}` : line;
-  const name = rest
-    .replace(/<[^>]*>|\([^)]*@[^)]*\)|\[[^\]]*\]|\S+@\S+/g, ' ')
-    .split(/\s+/)
-    .map((word) => word.replace(/^[,;("']+|[,;)"']+$/g, ''))
-    .filter((word) => /\p{L}/u.test(word) && !SMALL.has(fold(word).replace(/\.$/, '')))
-    .join(' ');
+  const name = QUOTED_NAME.exec(line)?.[1] ?? nameIn(NAME_BEFORE.exec(line)?.[1] ?? rest);
   const address = mail?.address ?? '';
   return { from: name === '' && address === '' ? null : { name, address }, sentAt: time?.iso ?? null };
 }

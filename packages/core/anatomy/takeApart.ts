@@ -2,7 +2,7 @@ import { spokenIn, wants, type DateOrder } from '../dates/index.ts';
 import { detectLanguage, fold, listOf } from '../languages/index.ts';
 import type { Mailbox, Message } from '../mail/index.ts';
 import type { Anatomy, Part, PartKind } from './anatomy.ts';
-import { LAYOUTS } from './layouts/index.ts';
+import { FORWARD_PREFIXES, REPLY_PREFIXES } from './layouts/prefixes.ts';
 import { segmentsOf, type Segment, type Segments } from './segments.ts';
 import { trim, type LineKind } from './trim.ts';
 
@@ -80,15 +80,15 @@ function newestOutside(
   return null;
 }
 
-const REPLIES = new Set(LAYOUTS.flatMap((layout) => listOf(layout.replyPrefixes)));
-const FORWARDS = new Set(LAYOUTS.flatMap((layout) => listOf(layout.forwardPrefixes)));
+const REPLIES = new Set(listOf(REPLY_PREFIXES));
+const FORWARDS = new Set(listOf(FORWARD_PREFIXES));
 
 /** Whether the segment before passed this one on, rather than answered it. */
 function isForward(segments: readonly Segment[], at: number): boolean {
   const segment = segments[at];
   if (segment?.heading === 'marker' || segment?.heading === 'attached') return true;
   if (segment?.heading !== 'headers') return false;
-  const prefix = fold(/^\s*(\p{L}{1,8})\s?(?:\[\d+\])?:/u.exec(segments[at - 1]?.subject ?? '')?.[1] ?? '');
+  const prefix = fold(/^\s*(\p{L}{1,10})\.?\s?(?:\[\d+\])?:/u.exec(segments[at - 1]?.subject ?? '')?.[1] ?? '');
   return FORWARDS.has(prefix) || (!REPLIES.has(prefix) && at === 1);
 }
 

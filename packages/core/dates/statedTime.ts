@@ -1,6 +1,7 @@
 import { detectLanguage, fold, LANGUAGES, languageOf } from '../languages/index.ts';
 import { clockTimes, offsetOf } from './clock.ts';
 import { isoOf, two } from './day.ts';
+import { foreignDay } from './foreignDay.ts';
 import type { DateOrder } from './phrase.ts';
 import { namedDays } from './namedDays.ts';
 
@@ -23,7 +24,7 @@ export function readStatedTime(text: string, order: DateOrder): StatedTime | nul
     guess === null ? LANGUAGES : [languageOf(guess), ...LANGUAGES.filter((l) => l.code !== guess)];
   for (const language of languages) {
     const day = namedDays(folded, { language, today: 0, order, closed: new Set(), named: null }).find(
-      (d) => d.fixed && d.grain === 'day',
+      (d) => d.fixed && d.grain === 'day' && !isClock(folded, d.start, d.end),
     );
     if (!day) continue;
     const clock = day.clock ? null : CLOCK.exec(folded.slice(day.end));
@@ -39,7 +40,26 @@ export function readStatedTime(text: string, order: DateOrder): StatedTime | nul
       end: end + (behind?.length ?? 0),
     };
   }
-  return null;
+  return inOtherLanguages(folded, order);
+}
+
+/** `3. marts 2026 kl. 09.12.00` has its year in front of what looks like a day. */
+const isClock = (text: string, start: number, end: number) =>
+  /^\d{1,2}\.\d\d\.\d\d$/.test(text.slice(start, end)) && /\b\d{4}\b/.test(text.slice(0, start));
+
+/** A day and a time in a language without words of its own here. */
+function inOtherLanguages(folded: string, order: DateOrder): StatedTime | null {
+  const day = foreignDay(folded, order);
+  if (!day) return null;
+  const clock = CLOCK.exec(folded.slice(day.end));
+  const end = day.end + (clock ? clock.index + clock[0].length : 0);
+  const behind = zoneBehind(folded.slice(end, end + 24));
+  const time = clock ? clockText(clock) : '00:00:00';
+  return {
+    iso: `${isoOf(day.day)}T${time}${behind ? offsetText(behind.zone) : ''}`,
+    start: day.start,
+    end: end + (behind?.length ?? 0),
+  };
 }
 
 function clockText([, hour, minute, second, half]: RegExpExecArray): string {

@@ -1,16 +1,16 @@
-import { LAYOUTS, type Slice } from '../anatomy/index.ts';
+import { FORWARD_PREFIXES, REPLY_PREFIXES, type Slice } from '../anatomy/index.ts';
 import { alternatives, pattern, fold } from '../languages/index.ts';
 
-const prefixes = alternatives(...LAYOUTS.flatMap((layout) => [layout.replyPrefixes, layout.forwardPrefixes]));
-const OPENING = pattern(`^\\s*(?:${prefixes}\\s?(?:\\[\\d+\\]|\\(\\d+\\))?\\s?:|\\[[^\\]]{1,60}\\])`);
+const prefixes = alternatives(REPLY_PREFIXES, FORWARD_PREFIXES);
+const OPENING = pattern(`^\\s*(?:${prefixes}\\.?\\s?(?:\\[\\d+\\]|\\(\\d+\\))?\\s?:|\\[[^\\]]{1,60}\\])`);
 
-/** The slice of a subject that is left without its `Re:`, `Fwd:`, list tags in brackets and a final stop. */
+/** The slice of a subject that is left without its `Re:`, `Fwd:`, list tags in brackets and its final stops. */
 export function cleanSubject(subject: string): Slice {
   const folded = fold(subject);
   let start = 0;
   for (let found = OPENING.exec(folded); found; found = OPENING.exec(folded.slice(start)))
     start += found[0].length;
-  const end = subject.trimEnd().replace(/\.$/, '').length;
+  const end = subject.trimEnd().replace(/[.…]+$/, '').length;
   start += subject.slice(start).length - subject.slice(start).trimStart().length;
   return start < end ? { start, end } : { start: 0, end: subject.length };
 }
