@@ -96,3 +96,21 @@ describe('what only looks like header lines', () => {
     expect(anatomy.parts.some(({ kind }) => kind === 'history' || kind === 'heading')).toBe(false);
   });
 });
+
+describe('a signature without a mark', () => {
+  const words = 'Please paint it.';
+  test.each([
+    'James Public,\u00a0Harbour Manager\n\n46 Quay Street, Cape\nP:\u00a0800-555-1234 | C: 818-555-4321\nwww.cape.example',
+    'Orla van der Meer\n\nKeeper of boats\n\n+44 632 555 0199',
+    'Orla Penhale\nKeeper of boats\norla@cape.example',
+  ])('%s', async (signature) => {
+    expect((await apart(`${words}\n\n${signature}\n`, 'Paint')).note).toBe(words);
+  });
+
+  test.each(['Ask Bo.\n\nRing +44 632 555 0199', 'Orla Penhale\n\nShe needs it today.'])(
+    'words: %s',
+    async (more) => {
+      expect((await apart(`${words}\n\n${more}\n`, 'Paint')).note).toBe(`${words}\n\n${more}`);
+    },
+  );
+});

@@ -88,7 +88,9 @@ function isForward(segments: readonly Segment[], at: number): boolean {
   const segment = segments[at];
   if (segment?.heading === 'marker' || segment?.heading === 'attached') return true;
   if (segment?.heading !== 'headers') return false;
-  const prefix = fold(/^\s*(\p{L}{1,10})\.?\s?(?:\[\d+\])?:/u.exec(segments[at - 1]?.subject ?? '')?.[1] ?? '');
+  const prefix = fold(
+    /^\s*(\p{L}{1,10})\.?\s?(?:\[\d+\])?:/u.exec(segments[at - 1]?.subject ?? '')?.[1] ?? '',
+  );
   return FORWARDS.has(prefix) || (!REPLIES.has(prefix) && at === 1);
 }
 

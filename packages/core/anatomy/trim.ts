@@ -182,20 +182,30 @@ const isProse = (words: string) =>
   /^\s*p\.?\s?s\b/i.test(words) ||
   (words.trim().split(/\s+/).length > 4 && /[.!?:]\s*$/.test(words) && !CONTACT.test(fold(words)));
 
-/** A last paragraph of a name with ways to reach him. */
+/** Paragraphs that a signature may stand in. */
+const SIGNED_IN = 4;
+
+/** The last paragraph, or the last few, from a name on, with ways to reach him. */
 function contactBlock(
   lines: readonly QuotedLine[],
   end: number,
   paragraphs: readonly Range[],
 ): number | null {
-  const last = paragraphs.findLast((p) => p.start < end);
-  if (!last || last.start === 0) return null;
-  const rows = lines.slice(last.start, Math.min(last.end, end)).map((line) => line.words.trim());
-  const [first = ''] = rows;
-  const reachable = rows.filter((row) => CONTACT.test(fold(row)) && row.length < 90).length;
-  const short = rows.every((row) => row.length < 90 && !/[?!]$/.test(row));
-  const named = /^[\p{Lu}][\p{L}.'-]+(?: [\p{L}.'-]+){0,4}(?:,.{0,40}| \|.*)?$/u.test(first);
-  return rows.length >= 2 && reachable >= 1 && short && named && reachable * 4 >= rows.length
-    ? last.start
-    : null;
+  const last = paragraphs.findLastIndex((p) => p.start < end);
+  for (let i = last; i > 0 && i > last - SIGNED_IN; i -= 1) {
+    const start = paragraphs[i]?.start ?? 0;
+    const rows = lines
+      .slice(start, Math.min(paragraphs[last]?.end ?? end, end))
+      .map((line) => line.words.trim().replace(/\s+/g, ' '))
+      .filter((row) => row !== '');
+    if (!rows.every((row) => row.length < 90 && !/[?!]$/.test(row))) return null;
+    const reachable = rows.filter((row) => CONTACT.test(fold(row))).length;
+    const named = (i === last ? NAMED : FULL_NAME).test(rows[0] ?? '');
+    if (named && rows.length >= 2 && reachable >= 1 && reachable * 4 >= rows.length) return start;
+    if (rows.some((row) => /[.:]$/.test(row))) return null;
+  }
+  return null;
 }
+
+const NAMED = /^\p{Lu}[\p{L}.'-]+(?: [\p{L}.'-]+){0,4}(?:,.{0,40}| \|.*)?$/u;
+const FULL_NAME = /^\p{Lu}[\p{L}.'-]+(?: \p{Ll}{1,3}){0,2}(?: \p{Lu}[\p{L}.'-]+){1,3}(?:, .{0,40}| \|.*)?$/u;
