@@ -109,6 +109,18 @@ const answered: Shape = (c) => ({
   note: c.record.note ?? 'ok',
 }); // prettier-ignore
 
+const tight: Shape = (c) => ({
+  eml: plain(own(c, 'reply'), lines(c.record.note ?? 'ok', c.labels.wrote(c.labels.short, `${c.name}\n<${c.address}>`), '', ...c.body.split('\n').map((l) => `> ${l}`.trimEnd()))),
+  sentAt: STATED,
+  note: c.record.note ?? 'ok',
+}); // prettier-ignore
+
+const tabbed: Shape = (c) => ({
+  eml: plain(own(c, 'prefix'), lines(c.record.note ?? '', '', `-------- ${c.labels.forwarded} --------`, `${c.labels.subject}: \t${c.record.subject}`, `${c.labels.sent}: \t${c.labels.short}`, `${c.labels.from}: \t${c.name} <${c.address}>`, `${c.labels.to}: \tInes Tavare <${ME}>`, '', '', c.body)),
+  sentAt: STATED,
+  note: c.record.note ?? '',
+}); // prettier-ignore
+
 const html: Shape = (c) => ({
   eml: formatted(own(c, 'prefix'), `<div>${escape(c.record.note ?? '')}</div><br><div><hr><p><b>${c.labels.from}:</b> ${escape(c.name)} &lt;${c.address}&gt;<br><b>${c.labels.sent}:</b> ${c.labels.long}<br><b>${c.labels.to}:</b> Ines Tavare<br><b>${c.labels.subject}:</b> ${escape(c.record.subject)}</p>${paragraphs(c.body)}</div>`),
   sentAt: STATED,
@@ -121,8 +133,8 @@ const attached: Shape = (c) => ({
   note: c.record.note ?? '',
 }); // prettier-ignore
 
-const NOTED: readonly [string, Shape][] = [['dashed', dashed], ['answered', answered], ['underscored', underscored], ['html', html], ['begun', begun], ['attached', attached]]; // prettier-ignore
-const BARE: readonly [string, Shape][] = [['direct', direct], ['dashed', dashed], ['history', withHistory], ['underscored', underscored], ['html', html], ['begun', begun], ['attached', attached]]; // prettier-ignore
+const NOTED: readonly [string, Shape][] = [['dashed', dashed], ['answered', answered], ['underscored', underscored], ['html', html], ['begun', begun], ['attached', attached], ['tight', tight], ['tabbed', tabbed]]; // prettier-ignore
+const BARE: readonly [string, Shape][] = [['direct', direct], ['dashed', dashed], ['history', withHistory], ['underscored', underscored], ['html', html], ['begun', begun], ['attached', attached], ['tabbed', tabbed]]; // prettier-ignore
 
 /** The halves take the layouts in another order, so that a trade and its layout are together in one half only. */
 export function wrap(record: Entry, index: number, reversed: boolean): Wrapped {
@@ -132,8 +144,9 @@ export function wrap(record: Entry, index: number, reversed: boolean): Wrapped {
   const [who, address] = SENDERS[turn % SENDERS.length] ?? SENDERS[0];
   const labels = LABELS[record.language];
   if (!labels) throw new Error(`No labels for ${record.language}.`);
+  const broken = turn % 2 === 0 ? (line: string) => line : hardWrapped;
   const body = record.body
-    .map((line) => line.replace(/^~/, ''))
+    .map((line) => broken(line.replace(/^~/, '')))
     .join('\n')
     .trim();
   const latest = record.body
@@ -143,6 +156,10 @@ export function wrap(record: Entry, index: number, reversed: boolean): Wrapped {
   const { eml, sentAt, note } = shape({ record, labels, name: who, address, body });
   return { shape: name, bytes: new TextEncoder().encode(eml), who: address, sentAt, note, latest };
 }
+
+/** As mail programs break lines that go out as plain text. */
+const hardWrapped = (line: string) =>
+  line.includes('|') ? line : line.replace(/(.{1,70})(?: |$)/g, '$1\n').trimEnd();
 
 const plain = (head: string[], text: string) =>
   lines(

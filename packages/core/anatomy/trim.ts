@@ -199,10 +199,10 @@ function contactBlock(
       .map((line) => line.words.trim().replace(/\s+/g, ' '))
       .filter((row) => row !== '');
     if (!rows.every((row) => row.length < 90 && !/[?!]$/.test(row))) return null;
+    if (i < last && rows.some((row) => /[.:]$/.test(row))) return null;
     const reachable = rows.filter((row) => CONTACT.test(fold(row))).length;
     const named = (i === last ? NAMED : FULL_NAME).test(rows[0] ?? '');
     if (named && rows.length >= 2 && reachable >= 1 && reachable * 4 >= rows.length) return start;
-    if (rows.some((row) => /[.:]$/.test(row))) return null;
   }
   return null;
 }

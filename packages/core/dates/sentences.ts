@@ -35,14 +35,27 @@ const SMALL_END = /[.!?…]+[ \t\n]+(?=\p{Ll})/gu;
 const writesSmall = (text: string) => !/[.!?][ \t\n]+["“(]?\p{Lu}/u.test(text);
 
 const END =
-  /;[ \t\n]+(?=\S)|[.!?…]+["'”’)\]]{0,2}[ \t\n]+(?=["'“„«(¿¡]{0,2}[\p{Lu}\d¿¡*-])|\n(?=[ \t]*\n|[ \t]{0,8}(?:[-*•–—·▪☐✓]|\(?\d{1,2}[.)]|[a-z][.)]|\[[ xX]?\]|\p{Lu}[\p{L}\d /'’-]{0,30}:)[ \t]?)/gu;
+  /;[ \t\n]+(?=\S)|[.!?…]+["'”’)\]]{0,2}[ \t\n]+(?=["'“„«(¿¡]{0,2}[\p{Lu}\d¿¡*-])|\n(?=[ \t]*\n|[ \t]{0,8}(?:[-*•–—·▪☐✓]|\(?\d{1,2}[.)](?=[ \t])|[a-z][.)]|\[[ xX]?\]|\p{Lu}[\p{L}\d /'’-]{0,30}:)[ \t]?)/gu;
 
 function boundariesOf(text: string): number[] {
   const small = writesSmall(text) ? [...text.matchAll(SMALL_END)] : [];
   const ends = [...text.matchAll(END), ...small]
     .map((match) => ({ stop: match.index, at: match.index + match[0].length, dot: match[0].startsWith('.') }))
-    .filter(({ stop, at, dot }) => !dot || !isNoEnd(text, stop, at));
+    .filter(({ stop, at, dot }) => (dot ? !isNoEnd(text, stop, at) : !isBroken(text, stop, at)));
   return [...ends.map(({ at }) => at), text.length].toSorted((a, b) => a - b);
+}
+
+/** A line as long as this was broken by a mail program rather than by its writer. */
+const WRAPPED = 55;
+
+/** “bis zum | 27. März”, “entro venerdì | 20.”: a line that was broken in front of a figure is no item of a list. */
+function isBroken(text: string, stop: number, at: number): boolean {
+  const [, mark, word = ''] = /^\s*(\d{1,2})\.\s+(\p{L}*)/u.exec(text.slice(at, at + 24)) ?? [];
+  if (mark === undefined) return false;
+  if (MONTHS.has(fold(word))) return true;
+  const line = text.slice(text.lastIndexOf('\n', stop - 1) + 1, stop);
+  if (Number(mark) === 1 || line.length < WRAPPED || !/[\p{L}\p{N}]\s*$/u.test(line)) return false;
+  return !new RegExp(`(?:^|\\n)\\s*${String(Number(mark) - 1)}\\.\\s`).test(text.slice(0, stop));
 }
 
 function isNoEnd(text: string, stop: number, next: number): boolean {

@@ -74,12 +74,22 @@ function listsOf(text: string): List[] {
     } else if (open && (gap === 0 || indent > open.indent + 1)) follow(open.list, line, text);
     else {
       open = null;
-      heading = line;
+      heading = heading && gap === 0 && isBroken(heading.text) ? joined(heading, line) : line;
     }
     gap = 0;
   }
   return lists;
 }
+
+const isBroken = (words: string) =>
+  words.slice(words.lastIndexOf('\n') + 1).length >= WRAPPED && !/[.!?]\s*$/.test(words);
+
+const joined = (first: Line, { text, end, next }: Line): Line => ({
+  ...first,
+  text: `${first.text}\n${text}`,
+  end,
+  next,
+});
 
 function entryOf(line: Line, found: RegExpExecArray): Entry {
   const sign = found.groups?.box ?? found.groups?.mark ?? '';
