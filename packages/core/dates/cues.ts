@@ -18,7 +18,7 @@ const PARTICIPLE_DE =
 const PERFECT: Partial<Record<LanguageCode, string>> = {
   en: '(?<![\\p{L}])(?:has|have|had)\\s+(?:\\p{L}+ly\\s+)?\\p{L}+ed(?![\\p{L}])',
   de: `(?<![\\p{L}])(?:hat|haben|habe|ist|sind|wurde|wurden)\\s(?:[^\\s,.;:]+\\s+){0,8}(?<!zu\\s)${PARTICIPLE_DE}(?=\\s*(?:[.,;:!?)]|$|und\\s))`,
-  fr: '(?<![\\p{L}])(?:(?:a|ai|ont|avons|avez|as)\\s+(?:bien\\s+|deja\\s+)?(?!\\p{L}+(?:er|ir|re)(?![\\p{L}]))\\p{L}{2,}(?:e|es|ee|ees|i|is|it|u|us|ue)|(?:est|sont|es|sommes)\\s+(?:bien\\s+)?(?:passe|venu|alle|parti|arrive|reste|tombe|rentre|sorti|revenu|echu|expire)(?:e?s?))(?![\\p{L}])',
+  fr: '(?<![\\p{L}])(?:(?:a|ai|ont|avons|avez|as)\\s+(?:bien\\s+|deja\\s+)?(?!\\p{L}+(?:er|ir|re|ance|ence|age|ure|ous|ite)(?![\\p{L}]))\\p{L}{2,}(?:e|es|ee|ees|i|is|it|u|us|ue)|(?:est|sont|es|sommes)\\s+(?:bien\\s+)?(?:passe|venu|alle|parti|arrive|reste|tombe|rentre|sorti|revenu|echu|expire)(?:e?s?))(?![\\p{L}])',
   es: '(?<![\\p{L}])(?:ha|han|he|hemos|has|habeis)\\s+(?:sido\\s+)?\\p{L}+[ai]do(?![\\p{L}])|\\p{L}{2,}(?:aron|ieron)(?![\\p{L}])',
   pt: '(?<![\\p{L}])\\p{L}{2,}(?:aram|eram|iram)(?![\\p{L}])',
   nl: '(?<![\\p{L}])(?:heeft|hebben|heb|is|zijn|werd|werden)\\s(?:[^\\s,.;:]+\\s+){0,8}(?:ge\\p{L}+(?:d|t|en)|(?:af|aan|op|uit|in|mee|toe|voor|na)ge\\p{L}+(?:d|t|en)|(?:be|ver|ont|her)\\p{L}+(?:d|t|en))(?=\\s*(?:[.,;:!?)]|$|en\\s))',
@@ -30,7 +30,7 @@ const PERFECT: Partial<Record<LanguageCode, string>> = {
 const TO_DO: Partial<Record<LanguageCode, string>> = {
   de: '(?<![\\p{L}])(?:ist|sind)\\s(?:[^\\s,.;:]+\\s+){0,10}(?:zu\\s\\p{L}+en|(?:ab|an|auf|aus|ein|mit|zu|vor|nach|weg|zuruck|weiter)zu\\p{L}+en)(?=\\s*(?:[.,;:!?)]|$))',
   fr: '(?<![\\p{L}])(?:est|sont|reste|restent)\\sa\\s\\p{L}+(?:er|ir|re)(?![\\p{L}])',
-  it: '(?<![\\p{L}])(?:va|vanno|andra|andranno)\\s\\p{L}+(?:at|ut|it|es|ess)[oaie](?![\\p{L}])|(?:e|sono)\\sda\\s\\p{L}+re(?![\\p{L}])',
+  it: '(?<![\\p{L}])(?:va|vanno|andra|andranno|andrebbe|andrebbero)\\s\\p{L}+(?:at|ut|it|es|ess|ert|rt|tt|nt|lt|st|us)[oaie](?![\\p{L}])|(?:e|sono)\\sda\\s\\p{L}+re(?![\\p{L}])',
   nl: '(?<![\\p{L}])(?:is|zijn)\\s(?:[^\\s,.;:]+\\s+){0,8}te\\s\\p{L}+n(?=\\s*(?:[.,;:!?)]|$))',
 };
 
@@ -78,6 +78,8 @@ export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, reques
     ahead: pattern(`(?:${alternatives(cues.on, dates.article, cues.by, cues.until)}\\s+)*$`),
     obligation: wholeWords(cues.obligation),
     given: wholeWords(cues.given),
+    yours: wholeWords(requests.yours),
+    awaits: pattern(`${alternatives(requests.awaits)}${WORD_END}`),
     wish: near(cues.wish),
     event: compound(cues.event),
     past: pattern(`${wholeWords(cues.past).source}|${PERFECT[code] ?? '(?!)'}`),
@@ -114,7 +116,9 @@ export const wants = (folded: string, language: Language) =>
 /** Whether a folded sentence asks the reader for something. Words that only look like a request do not count. */
 export function asks(folded: string, language: Language): boolean {
   const plain = folded.replace(courtesy(language), ' ');
-  if (cuesOf(language).request(plain).next().done === false) return true;
+  const { request, awaits, yours } = cuesOf(language);
+  // “We expect the parcel on Thursday” asks for nothing, “we expect your answer” does.
+  for (const [words] of request(plain)) if (!awaits.test(words) || yours.test(plain)) return true;
   if (plain.includes('?') && cuesOf(language).may.test(plain)) return true;
   return orderAt(plain, language) !== null;
 }

@@ -1,12 +1,13 @@
 import {
   actionBase,
   beginsWithVerb,
-  isOwnFuture,
   listOf,
+  ownDeed,
   perLanguage,
   undoneAt,
   verbsOf,
   type Language,
+  type LanguageCode,
 } from '../languages/index.ts';
 import { asks, cuesOf } from './cues.ts';
 import type { Reason } from './phrase.ts';
@@ -94,9 +95,20 @@ function settingOf(folded: string, phrase: Phrase, language: Language, order: bo
     around: `${clause.before} ${clause.after}`,
     by,
     until: by ? null : cues.until.exec(windowOf(before)),
-    moves: cues.move.exec(folded) ?? (cues.noun.test(folded) ? cues.change.exec(folded) : null),
+    moves: moveOf(folded, language),
   };
 }
+
+/** Words that move a deadline; what is extended or changed need be none (“your subscription was extended to …”). */
+function moveOf(folded: string, language: Language): RegExpExecArray | null {
+  const cues = cuesOf(language);
+  const found = cues.move.exec(folded);
+  if (cues.noun.test(folded)) return found ?? cues.change.exec(folded);
+  return found && EXTENDS.test(found[0]) && cues.yours.test(folded) ? null : found;
+}
+
+const EXTENDS =
+  /verlanger|extend|prolong|prorro|verleng|forlang|alarga|amplia|proroga|rinnova|renova|renouvel/;
 
 /** The words right in front, in which a cue of its own may stand. */
 const windowOf = (before: string) => before.slice(-70);
@@ -158,7 +170,7 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined],
     ['label', clause.before.trim(), until !== null && /^[^.;?!]{2,45}\s?:\s*$/.test(clause.before)],
     ['offer', offerOf(setting), until !== null && asksNothing(wanted)],
-    ['state', stateOf(setting), latest === undefined && given === undefined && asksNothing(wanted)],
+    ['state', stateOf(setting, wanted), latest === undefined && given === undefined && asksNothing(wanted)],
     [
       'absence',
       cues.absence.exec(wanted || noun !== undefined ? around : folded)?.[0],
@@ -186,11 +198,34 @@ function pastOf({ before, by, clause, language }: Setting): string {
 }
 
 /** What goes on until that day; an offer has to be taken up by then, and “läuft am … ab” is the cue itself. */
-function stateOf({ folded, around, by, language }: Setting): string | undefined {
-  const { offer, state } = cuesOf(language);
-  if (offer.test(folded)) return undefined;
-  return state.exec(by ? around.replace(by[0].trim(), ' ') : around)?.[0];
+function stateOf({ folded, around, by, language }: Setting, wanted: Wanted | null): string | undefined {
+  const { offer, state, yours, noun } = cuesOf(language);
+  const percent = wanted === null && !yours.test(folded) ? PERCENT.exec(folded)?.[0] : undefined;
+  if (percent !== undefined) return percent;
+  if (offer.test(folded) || namesAction(around, language)) return undefined;
+  const told = by ? around.replace(by[0].trim(), ' ') : around;
+  const is = wanted === null && !noun.test(folded) ? IS_STILL[language.code]?.exec(told)?.[0] : undefined;
+  return state.exec(told)?.[0] ?? is;
 }
+
+/** What a sale takes off. */
+const PERCENT = /\d\s?%|(?:prozent|per\s?cent|pour cent|por ciento|por cento|procent|per cento)(?![a-z])/;
+/** Where the word for “by” is the one for “until” too: what is so until then. */
+const IS_STILL: Partial<Record<LanguageCode, RegExp>> = {
+  de: /(?:^|\s)(?:ist|sind|bin|bleibt|bleiben)\s/,
+};
+
+/** “Registration”, “les inscriptions”: what is open until a day has to be done by then. */
+const namesAction = (words: string, language: Language) =>
+  words
+    .split(/[^\p{L}]+/u)
+    .some((word) =>
+      [word, word.replace(/s$/, '')].some(
+        (w) => !isEvent(w, language) && (actionBase(w, language) ?? w) !== w,
+      ),
+    );
+
+const isEvent = (word: string, language: Language) => listed(language).has(word);
 
 /** What takes place; “letzter Termin” and “statt am 3. April” name no event, nor does what one does oneself (“redovisningen”). */
 function eventOf({ folded, around, moves, language }: Setting, noun: string | undefined): string | undefined {
@@ -204,10 +239,11 @@ function eventOf({ folded, around, moves, language }: Setting, noun: string | un
 
 const listed = perLanguage(({ cues }: Language) => new Set(listOf(cues.event)));
 
-/** An offer that is good until that day. */
-function offerOf({ folded, around, language }: Setting): string | undefined {
+/** An offer that is good until that day, or what one can do until then. */
+function offerOf({ folded, around, clause, language }: Setting): string | undefined {
   const { offer, state } = cuesOf(language);
-  return state.test(around) ? offer.exec(folded)?.[0] : undefined;
+  if (!state.test(around)) return undefined;
+  return namesAction(clause.before, language) ? clause.before : offer.exec(folded)?.[0];
 }
 
 const asksNothing = (wanted: Wanted | null) => wanted === null || wanted.cue === 'obligation';
@@ -273,6 +309,6 @@ function purposeOf(clause: Setting['clause'], language: Language): string | unde
 function commitOf({ clause, language, order }: Setting): string | undefined {
   const { commit, self } = cuesOf(language);
   const found = commit.exec(clause.before) ?? (order ? null : self.exec(clause.before));
-  const own = found?.[0] ?? clause.before.match(/\p{L}+/gu)?.find((word) => isOwnFuture(word, language));
+  const own = found?.[0] ?? ownDeed(clause.before, language);
   return own !== undefined && !asks(clause.before, language) ? own : undefined;
 }

@@ -1,9 +1,7 @@
 import {
   alternatives,
-  baseForm,
   fold,
   listOf,
-  orderAt,
   pattern,
   perLanguage,
   verbsOf,
@@ -13,8 +11,9 @@ import { chronoDays } from './chrono.ts';
 import { localDateTime } from './clock.ts';
 import { cuesOf } from './cues.ts';
 import { addMonths, isoOf, parseDay, type Closed, type Day } from './day.ts';
-import { DEADLINE, judge } from './deadline.ts';
+import { judge } from './deadline.ts';
 import { LocalDate, type DateOptions, type DatePhrase } from './phrase.ts';
+import { withImplied } from './implied.ts';
 import { findPhrases, type Phrase } from './phrases.ts';
 import type { Named } from './namedDay.ts';
 import type { Spoken } from './spoken.ts';
@@ -33,42 +32,8 @@ export function findDates(sentences: readonly Spoken[], options: DateOptions): D
     named = aheadOf(dates, options) ?? named;
     if (found.length >= MOST_PHRASES) break;
   }
-  return withBrought(found, sentences, options);
+  return withImplied(found, sentences, options);
 }
-
-/** “We meet on Saturday. Bring gloves.”: what one brings is due at the event, where nothing else is. */
-function withBrought(
-  found: DatePhrase[],
-  sentences: readonly Spoken[],
-  { reference }: DateOptions,
-): DatePhrase[] {
-  const ahead = found.filter(({ date }) => date.slice(0, 10) >= reference.slice(0, 10));
-  const [event] = ahead;
-  const one = new Set(ahead.map(({ date }) => date.slice(0, 10))).size === 1;
-  if (!event || !one || found.some(({ verdict }) => verdict === 'deadline')) return found;
-  const order = sentences.find(
-    ({ start, folded, language }) => start > event.start && brings(folded, language),
-  );
-  const reason = { cue: 'bring', weight: 4, words: order?.text.trim().slice(0, 40) ?? '' };
-  return order
-    ? found.map((date) =>
-        date === event
-          ? { ...date, verdict: 'deadline', score: DEADLINE, reasons: [...date.reasons, reason] }
-          : date,
-      )
-    : found;
-}
-
-function brings(folded: string, language: Language): boolean {
-  const at = orderAt(folded, language);
-  if (at === null) return false;
-  const words = folded.slice(at).split(/[^\p{L}'-]+/u);
-  const base = fold(baseForm(words[0] ?? '', language));
-  const parted = words.slice(1, 8).some((word) => bringWords(language).has(`${word}${base}`));
-  return bringWords(language).has(base) || parted;
-}
-
-const bringWords = perLanguage(({ requests }: Language) => new Set(listOf(requests.bring)));
 
 /** A date phrase, and the day that “the day before” counts from: of a range its first, none of a day that was counted itself. */
 interface Dated {

@@ -11,7 +11,17 @@ function vocabulary(): Map<string, LanguageCode[]> {
   if (vocabularies.size > 0) return vocabularies;
   for (const language of LANGUAGES) {
     const { code, common, months, weekdays, mail, requests, cues } = language;
-    const words = [common, ...months, ...weekdays, mail.greeting, mail.signOff, requests.please, cues.dueNoun]
+    const words = [
+      common,
+      ...months,
+      ...weekdays,
+      mail.greeting,
+      mail.signOff,
+      requests.please,
+      requests.passive,
+      cues.dueNoun,
+      cues.obligation,
+    ]
       .flatMap(listOf)
       .flatMap((phrase) => phrase.split(/\s+/));
     for (const word of new Set([...words, ...verbTable(language).sure.keys()]))

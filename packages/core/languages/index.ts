@@ -18,5 +18,6 @@ export {
 } from './verbs.ts';
 export { alternatives, finderOf, listOf, pattern, wholeWords, WORD_END } from './words.ts';
 export { firstWord, isNoOrder, orderAt } from './orders.ts';
-export { isOwnFuture } from './ownFuture.ts';
+export { firstThing, lastThing } from './nouns.ts';
+export { ownDeed } from './ownFuture.ts';
 export { verbsOf } from './verbPatterns.ts';

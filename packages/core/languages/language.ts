@@ -163,8 +163,20 @@ export interface RequestWords {
   whoever: Words;
   /** Several words for `provide` (“faire parvenir”). */
   letArrive: Words;
-  /** The verb for a thing that is wanted. */
+  /** The verb for a thing that is wanted, for what is owed, for a question. */
   provide: string;
+  pay: string;
+  answer: string;
+  /** Begins a sentence in which the writer speaks of himself. */
+  writerFirst: Words;
+  /** What is owed. */
+  bills: Words;
+  /** What is the reader's (“your”). */
+  yours: Words;
+  /** What one does with things that come of themselves; a request only for what is the reader's, or by a day. */
+  awaits: Words;
+  /** Between the thing and a participle, where it may be done until a day (“can be”). */
+  mayPassive: Words;
   /** Between the thing and a participle: “needs to be”. */
   passive: Words;
   /** Words that look like a request and ask for nothing. */

@@ -10,8 +10,20 @@ const ENDING: Partial<Record<LanguageCode, RegExp>> = {
   it: /(?<=r)(?:o|emo)$/,
 };
 
+/** A pronoun for the reader in front of a verb in the first person of the present (“te mando”, “le inviamo”). */
+const PRESENT: Partial<Record<LanguageCode, RegExp>> = {
+  es: /(?<![\p{L}])(?<!que\s)(?:te|le|les|os|se l[oa]s?)\s(?<verb>\p{L}{2,}(?:o|amos|emos|imos))(?![\p{L}])/u,
+  pt: /(?<![\p{L}])(?<!que\s)(?:te|lhe|lhes|vos)\s(?<verb>\p{L}{2,}(?:o|amos|emos|imos))(?![\p{L}])/u,
+  it: /(?<![\p{L}])(?<!che\s)(?:ti|le|vi|te l[oaie]|gliel[oaie]|ve l[oaie])\s(?<verb>\p{L}{2,}(?:o|iamo))(?![\p{L}])/u,
+};
+
+/** The word that tells what the writer himself does or will do in a folded clause. */
+export const ownDeed = (clause: string, language: Language): string | undefined =>
+  PRESENT[language.code]?.exec(clause)?.groups?.verb ??
+  clause.match(/\p{L}+/gu)?.find((word) => isOwnFuture(word, language));
+
 /** Whether a folded word tells what the writer himself will do: a known infinitive with that ending. */
-export function isOwnFuture(word: string, language: Language): boolean {
+function isOwnFuture(word: string, language: Language): boolean {
   const ending = ENDING[language.code];
   if (!ending?.test(word)) return false;
   const { sure, doubtful } = verbTable(language);

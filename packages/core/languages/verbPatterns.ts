@@ -13,6 +13,17 @@ const BE_ALONE: Partial<Record<LanguageCode, string>> = {
   nl: '|zijn(?=\\s*[,.;]|\\s(?:ge|be|ver|in|aan|op|af|uit|terug)\\p{L}+(?:d|t|en)(?![\\p{L}]))',
 };
 
+/** Any sign of a clause; the comma of an amount ends none. */
+const IN_CLAUSE = '(?:[^,;:]|,(?=\\d))';
+
+const passive = (...words: Words[]) =>
+  pattern(`^(?<thing>.{2,80}?)\\s+(?:${alternatives(...words)})\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`);
+
+const passiveLast = (...words: Words[]) =>
+  pattern(
+    `^(?<thing>${IN_CLAUSE}{2,80}?)\\s+(?<modal>${alternatives(...words)})\\s+(?:${IN_CLAUSE}{0,120}?\\s)?(?<verb>[\\p{L}-]+)(?:\\s+(?:werden|sein|worden|zijn))?\\s*(?:[.,;!]|$)`,
+  );
+
 /** What a language knows of its verbs and of the words around them, ready to look up in folded text. */
 export const verbsOf = perLanguage(({ code, cues, requests, mail }: Language) => {
   const pronounStart = (words: string) =>
@@ -40,9 +51,8 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail }: Language) =>
     participles: pairsOf(requests.participles),
     third: pairsOf(requests.third),
     needs: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.needs)}${WORD_END}\\s*`),
-    passive: pattern(
-      `^(?<thing>.{2,80}?)\\s+(?:${alternatives(requests.passive)})\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`,
-    ),
+    passive: passive(requests.passive),
+    mayPassive: passive(requests.passive, requests.mayPassive),
     announce: pattern(`^\\s*${alternatives(requests.announce)}\\s+`),
     arrival: pattern(`^${alternatives(requests.arrive)}${WORD_END}`),
     arrive: pattern(
@@ -54,11 +64,10 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail }: Language) =>
     given: pattern(
       `(?<![\\p{L}])${alternatives(cues.given)}(?![\\p{L}])[^.;!?]{0,120}?\\s(?:${alternatives(requests.goal)}|(?:zeit|gelegenheit|frist),|pa\\s(?:dig|er)\\satt)\\s+`,
     ),
-    passiveLast: pattern(
-      `^(?<thing>[^,;:]{2,80}?)\\s+(?<modal>${alternatives(requests.passive)})\\s+(?:[^,;:]{0,120}?\\s)?(?<verb>[\\p{L}-]+)(?:\\s+(?:werden|sein|worden|zijn))?\\s*(?:[.,;!]|$)`,
-    ),
+    passiveLast: passiveLast(requests.passive),
+    mayPassiveLast: passiveLast(requests.passive, requests.mayPassive),
     passiveTurned: pattern(
-      `(?<![\\p{L}])(?<modal>${alternatives(requests.passive)})\\s+(?<thing>${alternatives(requests.determiners)}\\s[^,;:]{3,60}?)\\s+(?:[^,;:]{0,120}?\\s)?(?<verb>[\\p{L}-]+)(?:\\s+(?:werden|sein|worden|zijn|bli|vara|voldaan))?\\s*(?:[.,;!]|$)`,
+      `(?<![\\p{L}])(?<modal>${alternatives(requests.passive)})\\s+(?<thing>${alternatives(requests.determiners)}\\s${IN_CLAUSE}{3,60}?)\\s+(?:${IN_CLAUSE}{0,120}?\\s)?(?<verb>[\\p{L}-]+)(?:\\s+(?:werden|sein|worden|zijn|bli|vara|voldaan))?\\s*(?:[.,;!]|$)`,
     ),
     courtesy: pattern(`(?<![\\p{L}])${alternatives(requests.courtesy)}(?![\\p{L}])`),
     opening: start(alternatives(requests.please, requests.fillers)),

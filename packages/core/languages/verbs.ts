@@ -215,12 +215,22 @@ export function participleBase(word: string, language: Language): string | null 
       : undefined;
     if (base !== undefined) return `${particle}${base}`;
   }
+  // “beglichen” → “begleichen”
+  const joined = JOINED[language.code]?.exec(fold(word));
+  const simple = joined && participles.get(`ge${fold(word).slice(joined[0].length)}`);
+  if (joined && simple !== undefined) return `${joined[0]}${simple}`;
   const turned =
     PARTICIPLES[language.code]?.map(([ending, base]) =>
       ending.test(word) ? word.replace(ending, base) : null,
     ) ?? [];
   return turned.find((base) => base !== null && isVerbForm(base, language)) ?? null;
 }
+
+/** What stays in front of its verb and takes no “ge”. */
+const JOINED: Partial<Record<LanguageCode, RegExp>> = {
+  de: /^(?:be|ver|er|ent|zer|miss|uber|unter|wider)(?=\p{L}{4})/u,
+  nl: /^(?:be|ver|ont|her|er)(?=\p{L}{4})/u,
+};
 
 const PARTICIPLES: Partial<Record<LanguageCode, readonly (readonly [RegExp, string])[]>> = {
   en: [[/ied$/, 'y'], [/ed$/, ''], [/(.)\1ed$/, '$1'], [/ed$/, 'e']],
@@ -229,8 +239,8 @@ const PARTICIPLES: Partial<Record<LanguageCode, readonly (readonly [RegExp, stri
   pt: [[/ad[oa]s?$/, 'ar'], [/id[oa]s?$/, 'er'], [/id[oa]s?$/, 'ir']],
   it: [[/at[oaie]$/, 'are'], [/ut[oaie]$/, 'ere'], [/it[oaie]$/, 'ire']],
   sv: [[/s$/, ''], [/ats?$/, 'a'], [/(?:de|da|t|d|ts)$/, 'a'], [/(?:de|da|t|d|ts)$/, '']],
-  de: [[/^(.*?)zu(.+en)$/, '$1$2'], [/^(.*?)ge(.+)t$/, '$1$2en'], [/^(.+)t$/, '$1en'], [/^(.*?)ge(.+en)$/, '$1$2'], [/schrieben$/, 'schreiben']],
-  nl: [[/^(.*?)ge(.+?)(?:t|d)$/, '$1$2en'], [/^(.+?)(?:t|d)$/, '$1en']],
+  de: [[/^(.*?)zu(.+en)$/, '$1$2'], [/^(.*?)ge(.+[td])et$/, '$1$2en'], [/^(.*?)ge(.+)t$/, '$1$2en'], [/^(.+)t$/, '$1en'], [/^(.*?)ge(.+en)$/, '$1$2'], [/schrieben$/, 'schreiben']],
+  nl: [[/^(.*?)ge(.+?)(?:t|d)$/, '$1$2en'], [/^(.+?)(?:t|d)$/, '$1en'], [/^(.*?)ge(.*)([aeou])\3([^aeiou])(?:t|d)$/, '$1$2$3$4en'], [/^(.*)([aeou])\2([^aeiou])(?:t|d)$/, '$1$2$3en'], [/^(.*?)ge(.*[^aeiou])([^aeiou])(?:t|d)$/, '$1$2$3$3en']],
 }; // prettier-ignore
 
 /** “confirmation” → “confirm”, “Begleichung” → “begleichen”; null where the noun names no action. */

@@ -1,6 +1,6 @@
 import type { Slice } from '../anatomy/index.ts';
 import { isLifted, type DatePhrase, type Spoken } from '../dates/index.ts';
-import { verbsOf } from '../languages/index.ts';
+import { firstThing, verbsOf, type Language } from '../languages/index.ts';
 import { askedIn, orderIn } from './title.ts';
 
 /** What a text asks for most plainly. */
@@ -34,7 +34,13 @@ export function findRequest(
   for (const [n, sentence] of sentences.slice(0, MOST_SENTENCES).entries()) {
     const found: Found | null = isLifted(sentence)
       ? null
-      : requestIn(sentence, dates, first, before?.wanted ?? thing, own);
+      : requestIn(
+          sentence,
+          dates,
+          first,
+          { named: before?.wanted ?? null, before: sentences[n - 1], thing },
+          own,
+        );
     // “Please take the test. You can do it until Friday.”
     const request: Found | null =
       found?.generic && found.refers && before ? { ...found, ...titleOf(before) } : found;
@@ -45,13 +51,29 @@ export function findRequest(
   return best;
 }
 
+/** What “it” may stand for: a thing that was wanted before, one that the sentence before names, the message's own. */
+interface Things {
+  named: string | null;
+  before: Spoken | undefined;
+  thing: string;
+}
+
+/** “Your licence runs out in March, so renew it.” */
+function thingMeant({ named, before }: Things, ahead: string, language: Language): string | null {
+  return (
+    firstThing(ahead, language) ??
+    named ??
+    (before?.language === language && /;\s*$/.test(before.text) ? firstThing(before.text, language) : null)
+  );
+}
+
 const titleOf = ({ title, place, generic }: Request) => ({ title, place, generic });
 
 function requestIn(
   sentence: Spoken,
   dates: readonly DatePhrase[],
   first: DatePhrase | undefined,
-  thing: string,
+  things: Things,
   own: boolean,
 ): Found | null {
   const { start, end, text, folded, language } = sentence;
@@ -59,8 +81,11 @@ function requestIn(
     .filter((d) => d.start >= start && d.end <= end && d.verdict === 'deadline')
     .map((d) => ({ start: d.start - start, end: d.end - start }));
   const holdsFirst = first !== undefined && first.start >= start && first.end <= end;
-  const asked =
+  const ask = (thing: string) =>
     askedIn(text, cut, language, thing, own) ?? (own ? orderIn(text, cut, language, thing) : null);
+  const plain = ask(things.named ?? things.thing);
+  const meant = plain?.refers ? thingMeant(things, text.slice(0, plain.start), language) : null;
+  const asked = meant === null ? plain : ask(meant);
   if (!asked) return null;
   const score =
     asked.strength +

@@ -1,25 +1,35 @@
 import { baseForm, fold, isVerb, participleBase, verbsOf, type Language } from '../languages/index.ts';
 import type { Asked } from './asked.ts';
+import { relativeThing } from './relative.ts';
 import { capital, cutReason, tidy, uncapital } from './tidy.ts';
 
-/** “The form needs to be signed” → “Sign the form”; `named` stands in for “it”. */
-export function passive(sentence: string, language: Language, named: string): Asked | null {
+/**
+ * “The form needs to be signed” → “Sign the form”; `named` stands in for “it”. `dated`: with a deadline it is enough that
+ * it can be done (“Abstracts may be submitted until 15 April”).
+ */
+export function passive(sentence: string, language: Language, named: string, dated = false): Asked | null {
   const hello = verbsOf(language).greeting.exec(fold(sentence))?.[0].length ?? 0;
   const text = sentence.slice(hello);
   const folded = fold(text);
-  const groups = verbsOf(language).passive.exec(folded)?.groups;
-  if (groups?.thing === undefined || groups.verb === undefined) return turned(text, folded, language);
+  const { passive: must, mayPassive } = verbsOf(language);
+  const groups = (dated ? mayPassive : must).exec(folded)?.groups;
+  if (groups?.thing === undefined || groups.verb === undefined) return turned(text, folded, language, dated);
+  if (verbsOf(language).nothing.test(groups.thing)) return null;
   const at = folded.indexOf(groups.verb, groups.thing.length);
   const word = text.slice(at, at + groups.verb.length).toLowerCase();
   // “Neue sind bestellt” is no order, “sind zu bestellen” is one.
   const told =
     language.code === 'de' && /(?:^|\s)(?:ist|sind)\s+(?:noch\s+|bitte\s+)?$/.test(folded.slice(0, at));
-  if (told && !/zu\p{L}+en$/u.test(word)) return turned(text, folded, language);
-  const base = participleBase(word, language) ?? infinitiveBase(word, language);
-  if (base === null) return turned(text, folded, language);
+  if (told && !/zu\p{L}+en$/u.test(word)) return turned(text, folded, language, dated);
+  const base =
+    participleBase(word, language) ?? infinitiveBase(word, language) ?? correctingBase(word, language);
+  if (base === null) return turned(text, folded, language, dated);
   const start = folded.length - folded.trimStart().length;
   const refers = PRONOUN.test(groups.thing.trim());
-  const thing = refers ? named : uncapital(text.slice(start, groups.thing.length));
+  const thing = refers
+    ? named
+    : (relativeThing(text.slice(0, groups.thing.length), language) ??
+      uncapital(text.slice(start, groups.thing.length)));
   const tail = tidy(cutReason(text.slice(text.length - (groups.rest ?? '').length), language), language);
   const { joined, please } = verbsOf(language);
   const more = [joined, please].some((words) => words.test(fold(tail))) ? '' : tail;
@@ -33,10 +43,11 @@ export function passive(sentence: string, language: Language, named: string): As
 }
 
 /** “(um … zu vermeiden,) ist der Betrag … zu zahlen”: the verb stands in front of its subject. */
-function turned(text: string, folded: string, language: Language): Asked | null {
+function turned(text: string, folded: string, language: Language, dated: boolean): Asked | null {
   if (!['de', 'nl', 'sv'].includes(language.code)) return null;
-  const { passiveTurned, passiveLast } = verbsOf(language);
-  const found = passiveTurned.exec(folded) ?? (language.requests.verbLast ? passiveLast.exec(folded) : null);
+  const { passiveTurned, passiveLast, mayPassiveLast } = verbsOf(language);
+  const last = dated ? mayPassiveLast : passiveLast;
+  const found = passiveTurned.exec(folded) ?? (language.requests.verbLast ? last.exec(folded) : null);
   const { modal = '', thing = '', verb = '' } = found?.groups ?? {};
   if (!found) return null;
   const end = found.index + found[0].lastIndexOf(verb);
@@ -63,13 +74,21 @@ export function doneClause(clause: string, language: Language): string | null {
   });
   const isAuxiliary = (word: string) => auxiliary.has(fold(word)) || people.has(fold(word));
   const helped = words.findIndex((word) => auxiliary.has(fold(word)));
-  const at = bases.findLastIndex((base, i) => base !== null && i > helped);
+  const behind = bases.findLastIndex((base, i) => base !== null && i > helped);
+  // “de bonnen ingeleverd moeten zijn”
+  const at = behind === -1 ? bases.findLastIndex((base) => base !== null) : behind;
   const base = bases[at];
   if (base === undefined || base === null) return null;
   const things = (some: readonly string[]) =>
     some.filter((word) => !isAuxiliary(word) && fold(word).search(not) === -1).join(' ');
   const thing = things(words.slice(0, at)) || things(words.slice(at + 1));
   return thing === '' ? null : capital(`${base} ${uncapital(thing)}`.replace(/,$/, ''));
+}
+
+/** “needs correcting” */
+function correctingBase(word: string, language: Language): string | null {
+  const base = language.code === 'en' && word.endsWith('ing') ? baseForm(word, language) : word;
+  return base === word ? null : base;
 }
 
 /** “est à régler”, “debe entregarse” */

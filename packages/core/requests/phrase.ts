@@ -1,15 +1,36 @@
 import { baseForm, firstWord, fold, isVerb, refersBack, verbsOf, type Language } from '../languages/index.ts';
 import type { Asked } from './asked.ts';
 import type { Found } from './framed.ts';
+import { actionIn } from './needs.ts';
+import { doneClause } from './passive.ts';
+import { relativeThing } from './relative.ts';
 import { capital, cutReason, lengthOfAll, tidy, without } from './tidy.ts';
 import { verbFirst } from './verbFirst.ts';
 
 export function askedAt(found: Found, text: string, language: Language, thing: string): Asked | null {
   const clitic = leadingClitic(text.slice(found.start), language);
   const words = text.slice(found.start + clitic);
-  const object = objectInFront(text.slice(0, found.at), words, language);
+  const before = text.slice(0, found.at);
+  const object = objectInFront(before, words, language);
+  const meant = relativeThing(before, language);
+  if (meant !== null) {
+    const made = phrase(words, language, meant, true);
+    return made && { ...made, strength: 3, start: found.start, generic: false, refers: false };
+  }
   const ahead = text.slice(found.framed ? found.at : Math.max(0, found.start - 12), found.start + clitic);
   const lead = verbsOf(language).clitic.test(fold(ahead));
+  // “make sure the door is locked”
+  const done =
+    found.framed && verbsOf(language).determined.test(`x ${fold(words.trimStart())}`)
+      ? doneClause(cutReason(words, language), language)
+      : null;
+  if (done !== null) return { title: done, strength: 3, start: found.start, generic: false, refers: false };
+  const action =
+    found.framed && !isVerb(firstWord(fold(words)), language)
+      ? actionIn(tidy(words, language), language)
+      : null;
+  if (action !== null)
+    return { title: action, strength: 3, start: found.start, generic: false, refers: false };
   const made = phrase(`${object}${words}`, language, thing, lead);
   const strength = found.framed ? 3 : 2.5;
   return made && { ...made, strength, start: found.start, generic: isGeneric(words, language) };

@@ -12,6 +12,7 @@ import {
 import type { Slice } from '../anatomy/index.ts';
 import type { Asked } from './asked.ts';
 import { framed, isDenied } from './framed.ts';
+import { closing } from './named.ts';
 import { arriving, isArrival, needAt, needed } from './needs.ts';
 import { passive } from './passive.ts';
 import { askedAt, isGeneric, phrase } from './phrase.ts';
@@ -34,7 +35,8 @@ export function askedIn(
   const hello = greeting.exec(fold(text))?.[0].length ?? 0;
   const told = hello + (announce.exec(fold(text.slice(hello)))?.[0].length ?? 0);
   const asked = requestIn(text.slice(told), dates.length > 0, language, thing, own);
-  return asked && { ...asked, start: asked.start + told };
+  if (asked === null) return dates.length === 0 ? null : closing(sentence, language, thing);
+  return { ...asked, start: asked.start + told };
 }
 
 function requestIn(
@@ -70,11 +72,12 @@ function requestIn(
     found?.framed === true && isArrival(folded.slice(found.start), language)
       ? arriving(text, folded, language)
       : null;
-  if (found && !needsMore) return sent ?? turned ?? askedAt(found, text, language, thing);
+  const put = found && !needsMore ? (sent ?? turned ?? askedAt(found, text, language, thing)) : null;
+  if (put) return put;
   const asked =
     need ??
     arriving(text, folded, language) ??
-    passive(text, language, thing) ??
+    passive(text, language, thing, dated) ??
     fronted(text, folded, language) ??
     (dated ? withDeadline(text, folded, language, thing) : null);
   if (asked || (!dated && !folded.includes('?'))) return asked;

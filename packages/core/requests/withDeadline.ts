@@ -11,9 +11,11 @@ import {
 } from '../languages/index.ts';
 import type { Asked } from './asked.ts';
 import { isDenied } from './framed.ts';
+import { namedBeside } from './named.ts';
 import { actionIn } from './needs.ts';
 import { doneClause } from './passive.ts';
 import { askedAt, leadingClitic } from './phrase.ts';
+import { purposeOf } from './purpose.ts';
 import { capital, cutReason, tidy, uncapital } from './tidy.ts';
 
 /** What only a deadline makes a request. */
@@ -21,7 +23,9 @@ export const withDeadline = (text: string, folded: string, language: Language, t
   given(text, folded, language, thing) ??
   term(text, folded, language, thing) ??
   undone(text, folded, language) ??
-  othersNeed(text, folded, language);
+  othersNeed(text, folded, language) ??
+  purposeOf(text, language) ??
+  namedBeside(text, folded, language, thing);
 
 /** “You have until Friday to submit the list” */
 function given(text: string, folded: string, language: Language, thing: string): Asked | null {

@@ -26,7 +26,7 @@ export const frames = [
   'werden gebeten|wird gebeten|werden freundlich gebeten|bitten wir … zu|wir möchten sie höflich bitten|seien sie so nett und|sei so nett und|sei so lieb und|bitte|könnten sie bitte|könnten sie|können sie bitte|kannst du bitte|könntest du bitte|könntest du|könntet ihr bitte|könntet ihr|könnt ihr bitte|würden sie bitte|würden sie|würdest du|würdet ihr|ich bitte sie|wir bitten sie|ich bitte dich|wir bitten dich|wir bitten euch|ich bitte euch|wir bitten darum|ich bitte darum|sie werden gebeten|ich möchte sie bitten|wir möchten sie bitten|ich möchte dich bitten|darf ich sie bitten|darf ich dich bitten|dürfen wir sie bitten|dürfte ich sie bitten|dürften wir sie bitten|denken sie bitte daran|denken sie daran|denk bitte daran|denk daran|vergessen sie bitte nicht|vergessen sie nicht|vergiss bitte nicht|vergiss nicht|es wäre schön, wenn sie|es wäre schön, wenn du|es wäre nett, wenn sie|es wäre nett, wenn du|es wäre toll, wenn du|es wäre hilfreich, wenn sie|wir wären ihnen dankbar, wenn sie|ich wäre ihnen dankbar, wenn sie|ich wäre dir dankbar, wenn du|wir wären dankbar, wenn sie|ich wäre dankbar, wenn sie|sie müssen|du musst|ihr müsst|sie sollten|du solltest|ihr solltet|du sollst|wir müssen|wäre es möglich,|ist es möglich,|wäre es möglich|magst du|willst du|wollen sie|achten sie bitte darauf,|stellen sie bitte sicher, dass|stellen sie sicher, dass|es ist notwendig,|es ist erforderlich,|kann jemand|könnte jemand|jemand muss|jemand müsste',
   combine(
     'könnten|können|würden|wollen|möchten|dürften|wollten',
-    'sie|wir',
+    'sie',
     '|bitte|uns|mir|uns bitte|mir bitte|vielleicht|vielleicht bitte|so nett sein und|so freundlich sein und|so gut sein und',
   ),
   combine(
@@ -50,6 +50,20 @@ export const frames = [
     'sie|du|ihr|jemand',
   ),
   'hättest du lust,|hast du zeit,|bist du so nett und|seien sie bitte so freundlich und|es gilt|es bleibt noch|bleibt noch|sie haben|du hast|ihr habt|sie brauchen nur noch|wir müssten|müsstest du|müssten sie|müsstet ihr|sollten wir|solltest du|sollten sie|bitten wir sie|bitte ich sie|bitten wir dich|bitte ich dich|fordern wir sie auf',
+  combine('jemand|einer von uns|einer von euch', 'muss|müsste|sollte|soll'),
+  combine('würde|würd', 'es', 'dir|ihnen|euch', 'etwas ausmachen,'),
+  combine('macht', 'es', 'dir|ihnen|euch', 'etwas aus,'),
+  combine('hast|hättest|findest', 'du', '|noch|kurz|mal', 'zeit,|gelegenheit,|lust,|zeit'),
+  combine('haben|hätten|finden', 'sie', '|noch|kurz', 'zeit,|gelegenheit,|zeit'),
+  combine(
+    'wir|ich',
+    'möchten|möchte|wollen|will|dürfen|darf',
+    'sie|dich|euch',
+    'daran erinnern,|daran erinnern, dass sie',
+  ),
+  combine('kommst du|kommen sie|schaffst du es|schaffen sie es|schafft ihr es', 'dazu,|noch,|'),
+  'du bist dran,|du bist damit dran,|du bist an der reihe,|es ist an dir,|es ist ihre aufgabe,|es ist deine aufgabe,|ließe sich|ließen sich',
+  combine('sorge|sorgen sie|sorg|sorgt', 'bitte dafür, dass|dafür, dass'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
@@ -59,4 +73,8 @@ export const needs = [
   'wir brauchen|ich brauche|wir benötigen|ich benötige|wir brauchen noch|ich brauche noch|wir benötigen noch|ich benötige noch|brauchen wir|brauche ich|benötigen wir|benötige ich|wir warten auf|wir warten noch auf|ich warte noch auf|ich warte auf|uns fehlt|uns fehlt noch|uns fehlen|uns fehlen noch|es fehlt|es fehlt noch|es fehlen|es fehlen noch|mir fehlt noch|mir fehlen noch|wir erwarten|ich erwarte|wir bitten um|ich bitte um|wir hätten gerne|ich hätte gerne|wir hätten gern|bitte um|wir bitten sie um|ich bitte sie um|erbitten wir|wir erbitten|ich bräuchte|wir bräuchten|ich benötigte|bräuchte ich|bräuchten wir|wir hätten|ich hätte|wir vermissen|ich vermisse|noch ausstehend ist|es fehlt uns|es fehlen uns|fehlt uns noch|wir wünschen uns|gebraucht wird|gebraucht werden|benötigt wird|benötigt werden',
   combine('wir|ich', 'rechne|rechnen|warte|warten|hoffe|hoffen|bestehe|bestehen', '|noch|jetzt', 'mit|auf'),
   'ich hätte gern|wir hätten gern|ich würde gern … haben|wir erwarten von ihnen|wir erwarten von euch',
+  combine('es würde|das würde', 'uns|mir', '|sehr|ungemein', 'helfen,|nützen,'),
+  combine('kann|können|darf|dürfen', 'ich|wir', 'mit|damit rechnen, dass ich|damit rechnen, dass wir'),
+  combine('sehen|erwarten', 'wir', '|gern|mit interesse'),
+  'und brauche|und brauchen|und benötige|und benötigen|und bräuchte',
 ].join('|');

@@ -46,6 +46,13 @@ export const frames = [
     'you to|that you|you kindly to',
   ),
   'fancy|how about|what about|any chance of|do me a favour and|be so kind as to|be sure you|see that you|see to it that you|i trust you will|it remains to|all you need to do is|all you have to do is|you are kindly asked to|you’re asked to|you are welcome to|you still need to|you still have to|we’re asking you to|we are asking you to|it would be lovely if you could|it’d be great if you could|it’d be good if you could|grateful if you would',
+  combine(
+    'have you had|did you have|do you have|have you got|would you have|had you',
+    'a chance to|time to|a minute to|a moment to|the chance to|an opportunity to',
+  ),
+  combine('someone|somebody|one of us|one of you', 'should|must|ought to|will have to|would have to'),
+  'it’s your turn to|it is your turn to|it falls to you to|it’s up to you to|it is up to you to|aim to|would it bother you to|would you be up to|i count on you to|we count on you to',
+  'see to it that|make sure that|ensure that|make sure|be sure that',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
@@ -77,4 +84,13 @@ export const needs = [
     'count on|are counting on|hope for|expect|expecting|are expecting|am expecting',
     '|receiving|getting|having|seeing',
   ),
+  combine(
+    'it would help',
+    'us|me',
+    '|a lot|a great deal|greatly|enormously|very much',
+    'to have|to get|to receive',
+  ),
+  combine('can|could|may', 'i|we', 'count on|rely on', '|having|getting|receiving'),
+  combine('i’d|i would|we’d|we would', 'like to', 'have|get|see|receive'),
+  'and need|and will need',
 ].join('|');

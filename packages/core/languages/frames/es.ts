@@ -30,6 +30,15 @@ export const frames = [
   combine('|le|les|te|os', 'importa|importaría|molesta|molestaría|apetece|apetecería|parece bien'),
   'te animas a|se anima a|os animáis a|te atreves a|te encargas de|se encarga de|os encargáis de|tienes tiempo de|tiene tiempo de|queda pendiente|queda por|quedan por|solo queda|resta|habrá que|habría que|convendría|conviene|es preciso|es imprescindible|deberá|deberán|deberás|debería|deberían|deberías|deberíamos|haced el favor de|hacednos el favor de|hágannos el favor de|tenga a bien|tengan a bien|tenga la amabilidad de|tengan la amabilidad de|ten la amabilidad de|ten la bondad de|sea tan amable de|sean tan amables de|recuerden que deben|recordad|no olvidéis|acordaos de|acuérdense de|procure|procuren|procura|asegúrense de|habéis de|ha de|han de|necesitaría que|necesitaríamos que|haría falta que|es necesario que|sería bueno que|convendría que|me vendría bien que|nos vendría bien que',
   'pase a|pasa a|pasen a|pasad a|venga a|ven a|vengan a|venid a|vaya a|ve a|vayan a',
+  combine(
+    'tienes|tiene|tendrías|tendría|has tenido|ha tenido|tendríais|tenéis',
+    'tiempo|tiempo de|un momento|un rato|ocasión',
+    'de|para',
+  ),
+  combine('alguien', 'tendría que|debería|tiene que|debe'),
+  combine('te|le|os|les', 'toca|tocará|tocaría|corresponde'),
+  'es tu turno de|es su turno de|es vuestro turno de|pásate a|pásese a|pasaos a',
+  'asegúrese de que|asegúrate de que|procure que|procura que',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
@@ -45,4 +54,7 @@ export const needs = [
     'recibir|contar con|tener',
   ),
   'contamos con|cuento con|faltan|me faltan|nos faltan|me falta',
+  combine('nos|me', 'ayudaría|ayudarías', '|mucho', 'tener|recibir'),
+  combine('puedo|podemos|podría|podríamos', 'contar con'),
+  combine('me|nos', 'gustaría', 'tener|recibir|recuperar|ver'),
 ].join('|');

@@ -47,6 +47,19 @@ export const frames = [
   ),
   'il reste à|reste à|il y a lieu de|ça te dirait de|cela vous dérangerait-il de|ça t’ennuierait de|aurais-tu le temps de|auriez-vous le temps de|tu aurais le temps de|vous auriez le temps de|n’oubliez pas d’|n’oublie pas d’|pensez bien à|pense bien à|pensez aussi à|songez à|veillez à|veille à|veuillez nous|veuillez me|veuillez donc|veuillez également|prière d’|il est impératif de|il est demandé de|nous comptons sur vous pour|je compte sur toi pour|je compte sur vous pour|tu te charges de|vous vous chargez de|vous chargez-vous de',
   'passez|venez|viens|allez|va',
+  combine(
+    'as-tu|avez-vous|aurais-tu|auriez-vous|tu as|vous avez|tu aurais|vous auriez',
+    'eu|',
+    'le temps de|l’occasion de|la possibilité de|un moment pour|une minute pour|dix minutes pour|le temps d’',
+  ),
+  combine('il faudrait que|il faut que|il serait bien que', 'quelqu’un|l’un de nous|l’un de vous'),
+  combine(
+    'ça|cela',
+    't’ennuierait|te dérangerait|vous ennuierait|vous dérangerait|t’embêterait|te gênerait',
+    'de|d’',
+  ),
+  'c’est à toi de|c’est à vous de|c’est ton tour de|c’est votre tour de|il te revient de|il vous revient de|que vous voudrez bien|que tu voudras bien',
+  combine('veillez|veille|assurez-vous|assure-toi', '', 'à ce que|bien à ce que|que'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
@@ -63,4 +76,16 @@ export const needs = [
     'recevoir|avoir|obtenir|disposer de|disposer du|disposer des',
   ),
   combine('dans l’attente|en attente|nous restons dans l’attente', 'de|du|des'),
+  combine('cela|ça', 'nous|m’', 'aiderait', '|beaucoup|bien', 'd’avoir|de recevoir|d’obtenir'),
+  combine(
+    'puis-je|pouvons-nous|peut-on|pourrais-je|pourrions-nous',
+    'compter sur',
+    '|le retour de|le retour du',
+  ),
+  combine(
+    'j’aimerais|nous aimerions|je voudrais|nous voudrions|je souhaiterais',
+    '|bien',
+    'récupérer|avoir|recevoir|obtenir',
+  ),
+  'il ne manque plus que|il ne manque que|ne manque plus que',
 ].join('|');

@@ -48,6 +48,15 @@ export const frames = [
   ),
   'te la senti di|se la sente di|ve la sentite di|ti va di|le va di|vi va di|hai tempo di|ha tempo di|avete tempo di|ti occupi di|si occupa di|saresti disponibile a|sarebbe disponibile a|mi fai il favore di|fammi il favore di|ci faccia il favore di|resta da|restano da|rimane da|rimangono da|non resta che|c’è da|ci sono da|dovrà|dovranno|dovrai|dovrete|dovremmo|dovrei|abbiate la cortesia di|abbi la cortesia di|abbiate la gentilezza di|sia così gentile da|sii così gentile da|siate così gentili da|ricordiamoci di|si raccomanda di|raccomandiamo di|passate a|passa a|passi a|veda di|vedi di|vedete di|provvedete a|provveda a|provvedi a|avete da|hai da|ha da|faresti in tempo a|faccia in modo di|fai in modo di|fate in modo di',
   'venga a|vieni a|venite a|vada a|vai a|andate a',
+  combine(
+    'hai|ha|avresti|avrebbe|avete|avreste',
+    'tempo|modo|dieci minuti|un momento|un attimo|avuto tempo|avuto modo',
+    'di|per',
+  ),
+  combine('qualcuno', 'dovrebbe|deve|dovrà'),
+  combine('tocca|toccherebbe|spetta', 'a te|a lei|a voi'),
+  'è il tuo turno di|è il suo turno di|per favore di',
+  'si assicuri che|assicurati che|assicuratevi che|faccia in modo che|fai in modo che',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
@@ -60,4 +69,7 @@ export const needs = [
   ),
   combine('contiamo|conto|speriamo|spero|aspettiamo|desideriamo', 'di ricevere|di avere|ricevere'),
   combine('ho|abbiamo|avrei|avremmo', 'bisogno', 'di|del|della|dei|delle|dell’|degli'),
+  combine('ci|mi', 'aiuterebbe|sarebbe di grande aiuto', '|molto', 'avere|ricevere'),
+  combine('posso|possiamo|potrei|potremmo', 'contare', 'su|sul|sulla|sui|sulle'),
+  combine('mi|ci', 'piacerebbe', 'riavere|avere|ricevere'),
 ].join('|');

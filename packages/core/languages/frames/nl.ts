@@ -44,6 +44,17 @@ export const frames = [
     'je|u|jullie',
   ),
   'u zult|je zult|er dient|er moet nog|rest nog|wij wijzen u erop|denk er aan om|denk er om|vergeet niet om|vergeet alsjeblieft niet|u gelieve|gelieve ons|wees zo goed om|zorg jij dat|zorg jij ervoor dat|zorg jij voor|zorgt u dat|zorgt u ervoor dat|neem even de tijd om|het is de bedoeling dat je|het is de bedoeling dat u',
+  combine(
+    'hebt|heb|heeft|had|zou',
+    'je|u|jullie',
+    '|nog|even',
+    'tijd|gelegenheid|de kans|kans gezien|een momentje',
+    'om|gehad om|hebben om',
+  ),
+  combine('iemand|een van ons|een van jullie', 'moet|zou moeten'),
+  combine('zou', 'je|u|jullie', 'het', 'erg|vervelend', 'vinden om'),
+  'jij bent aan de beurt om|je bent aan de beurt om|u bent aan de beurt om|het is jouw beurt om|het is aan jou om|kom|met het verzoek|met verzoek',
+  'zorg ervoor dat|zorg dat|zorgt u ervoor dat',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
@@ -52,4 +63,7 @@ export const needs = [
   'we hebben nodig|wij hebben nodig|ik heb nodig|wij wachten op|we wachten op|ik wacht op|we wachten nog op|wij wachten nog op|ik wacht nog op|we missen nog|wij missen nog|wij ontvangen graag|we ontvangen graag|ik ontvang graag|graag ontvangen wij|graag ontvangen we|graag ontvang ik|graag ontvangst van|wij zien graag|we hebben|wij hebben|ik heb|wij verzoeken om|wij missen|er ontbreekt nog|er ontbreken nog|we zouden graag … ontvangen|graag ontvangen wij nog|wij verzoeken u om|we vragen om|wij hebben behoefte aan|we hebben nog|wij hebben nog|ik mis nog|mij ontbreekt|ons ontbreekt|we willen graag|wij willen graag|we zien graag|ik zie graag|nog nodig is|nog nodig zijn|wij wachten op uw',
   combine('ik|wij|we', 'zie|zien|reken|rekenen|kijk|kijken|hoop|hopen', '|graag|nog', 'op|naar|uit naar'),
   'ik zie uit naar|wij zien uit naar|we zien uit naar',
+  combine('het zou', 'ons|mij|me', '|enorm|erg|zeer', 'helpen om'),
+  combine('kan|kunnen|mag|mogen', 'ik|we|wij', 'erop rekenen dat ik|erop rekenen dat we|rekenen op'),
+  'en heb … nodig|en hebben … nodig',
 ].join('|');

@@ -31,6 +31,14 @@ export const frames = [
   ),
   'alguém consegue|tens tempo de|tem tempo de|encarregas-te de|encarrega-se de|ficas de|falta|resta|só falta|ficou por|está por|haverá que|convém|é favor|é favor de|façam o favor de|façam favor de|queira por favor|queiram por favor|queira fazer o favor de|deverá|deverão|deverás|deveria|deveriam|deverias|devíamos|terá de|terão de|terá que|terão que|terás de|tem a amabilidade de|tenha a bondade de|tenha a amabilidade de|seja tão amável de|vê se consegues|vejam se conseguem|veja se consegue|é importante|é fundamental|é imprescindível|não se esqueçam|lembrem-se de|recorde-se de|precisava que|precisávamos que|precisaria que|gostava que|gostávamos que|era bom que|seria bom que|dava-me jeito que|convidamo-lo a|convidamo-la a|convidamos a|convidamo-los a|convido-o a|convido-a a',
   'passe a|passa a|passem a|passem para|venha|venham|vá|vão',
+  combine(
+    'tens|tem|terias|teria|tiveste|teve|têm|teriam',
+    'tempo|um momento|uns minutos|dez minutos|oportunidade',
+    'de|para',
+  ),
+  combine('alguém', 'tem de|tem que|teria de|devia|deveria|deve'),
+  'é a tua vez de|é a sua vez de|cabe-te|cabe-lhe|toca-te|toca-lhe|não te esqueças de|não se esqueça de|não se esqueçam de|não te esqueças|não se esqueça|passe a|passa a',
+  'certifique-se de que|certifica-te de que|certifiquem-se de que',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
@@ -41,4 +49,8 @@ export const needs = [
     'receber|ter|dispor de',
   ),
   'contamos com|conto com|ficamos a aguardar|fico a aguardar|aguardamos pelo|aguardamos pela|faltam-me|falta-me',
+  combine('ajudava-nos|ajudava-me|ajudaria|ajudar-nos-ia', '|muito', 'ter|receber'),
+  combine('posso|podemos|poderia|poderíamos', 'contar com'),
+  combine('gostava de|gostávamos de|gostaria de|gostaríamos de', 'ter|receber|reaver'),
+  'precisamos dela|precisamos dele|precisamos de saber|preciso de saber',
 ].join('|');

@@ -38,6 +38,10 @@ export const frames = [
   ),
   combine('har', 'du|ni', 'tid att|lust att|möjlighet att|chans att|tillfälle att'),
   'var god|var god och|var vänliga och|var så vänlig och|var vänlig|vänligen se till att|återstår att|det återstår att|kom gärna ihåg att|glöm inte bort att|det gäller att|du kommer att behöva|ni kommer att behöva|du får gärna|ni får gärna|ni är välkomna att|du är välkommen att|du har att|ni har att|du uppmanas att|ni uppmanas att|passa på att|försök att|tag kontakt och',
+  combine('har|skulle', 'du|ni', '|du|haft|ha', 'tid att|möjlighet att|chans att|tid för att|lust att'),
+  combine('någon|en av oss|en av er', 'borde|måste|bör|skulle behöva'),
+  'det är din tur att|det är er tur att|det är upp till dig att|skulle du hinna|skulle ni hinna|är det din tur att|är det er tur att',
+  'se till att|ser du till att|säkerställ att',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
@@ -49,4 +53,8 @@ export const needs = [
     'ser fram emot|räknar med|hoppas på|hoppas få|vill gärna ha|vill gärna få|skulle uppskatta|hade velat ha|hade behövt',
     '|att få|att få ta del av',
   ),
+  combine('det skulle', 'hjälpa', 'oss|mig', '|mycket', 'att ha|att få'),
+  combine('kan|får', 'jag|vi', 'räkna med', 'att få|'),
+  combine('jag|vi', 'skulle', '|gärna', 'vilja', 'ha|få', '|tillbaka'),
+  'och behöver',
 ].join('|');

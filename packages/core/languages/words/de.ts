@@ -98,7 +98,7 @@ export const de: Language = {
     or: 'oder|oder erst',
   },
   cues: {
-    by: 'gültig bis|gültig bis zum|sie haben bis|du hast bis|ihr habt bis|haben sie bis|hast du bis|zeit bis|haben zeit bis zum|bis|bis zum|bis spätestens|spätestens|spätestens am|spätestens zum|spätestens bis|bis einschließlich|bis am|bis ende|fällig am|fällig|fällig zum|fällig bis|frist|frist bis|frist ist|frist ist der|frist endet am|die frist endet am|deadline|deadline ist|deadline ist der|abgabetermin|abgabe|abgabe bis|abgabeschluss|einsendeschluss|einsendeschluss ist der|anmeldeschluss|anmeldeschluss ist der|stichtag|zahlbar bis|zahlbar bis zum|zahlbar innerhalb|läuft ab am|läuft am|endet am|schließt am|verfällt am|nicht später als|nicht später als am|fälligkeitsdatum|fälligkeit|letzter termin|erbeten bis|u. a. w. g. bis|rückmeldung bis|um antwort bis|rechtzeitig vor|fällig sein am|bis zum ende|bis zum tag',
+    by: 'gültig bis|gültig bis zum|sie haben bis|du hast bis|ihr habt bis|haben sie bis|hast du bis|zeit bis|haben zeit bis zum|bis|bis zum|bis spätestens|spätestens|spätestens am|spätestens zum|spätestens bis|bis einschließlich|bis am|bis ende|fällig am|fällig|fällig zum|fällig bis|frist|frist bis|frist ist|frist ist der|frist endet am|die frist endet am|deadline|deadline ist|deadline ist der|abgabetermin|abgabe|abgabe bis|abgabeschluss|einsendeschluss|einsendeschluss ist der|anmeldeschluss|anmeldeschluss ist der|stichtag|zahlbar bis|zahlbar bis zum|zahlbar innerhalb|läuft ab am|läuft am|endet am|schließt am|verfällt am|nicht später als|nicht später als am|fälligkeitsdatum|fälligkeit|letzter termin|erbeten bis|u. a. w. g. bis|rückmeldung bis|um antwort bis|rechtzeitig vor|fällig sein am|bis zum ende|bis zum tag|ideal wäre|ideal wäre der|perfekt wäre|perfekt wäre der',
     until:
       'vor|vor dem|innerhalb|binnen|gültig bis|gültig bis zum|bis dahin|innert|noch vor|noch vor dem|zum',
     on: 'am|den|dem|der|für|für den|zum|ist|ist der|vom|auf|auf den|in|im|um|noch|ende|diese|diesen',
@@ -128,7 +128,7 @@ export const de: Language = {
       'ich werde|wir werden|ich schicke|wir schicken|ich sende|wir senden|ich melde mich|wir melden uns|ich kann|wir können|ich bin dann|ich habe vor|wir planen|ich plane|wir liefern|ich liefere|sie erhalten|ihr erhaltet|du erhältst|du bekommst|sie bekommen|erhalten sie|bekommen sie|wird geliefert|wird versandt|wird ihnen|ich komme|wir kommen|ich gebe ihnen',
     future: 'wird|werden',
     state:
-      'bleibt|bleiben|gilt|gelten|gültig|dauert|dauern|verfügbar|erhältlich|lieferbar|garantie|gewährleistung|einsehbar|abrufbar|abgerufen|zu sehen|im angebot|vorrätig|läuft|laufen|versichert|aufbewahrt|zeigt|zeigen|in kraft|garantiert|ausverkauft|bestellbar|gibt es|es gibt|geöffnet|eingesehen|besichtigt|besucht|genutzt|aus',
+      'bleibt|bleiben|gilt|gelten|gültig|dauert|dauern|verfügbar|erhältlich|lieferbar|garantie|gewährleistung|einsehbar|abrufbar|abgerufen|zu sehen|im angebot|vorrätig|läuft|laufen|versichert|aufbewahrt|zeigt|zeigen|in kraft|garantiert|ausverkauft|bestellbar|gibt es|es gibt|geöffnet|eingesehen|besichtigt|besucht|genutzt|aus|außer betrieb|defekt|kaputt',
     offer:
       'angebot|angebots|kostenvoranschlag|offerte|rabatt|skonto|gutschein|code|frühbucher|preis|option|reservierung|einladung',
     coming: 'komm|kommt|kommen|teilnehmen|einladen|eingeladen|lade|laden',
@@ -150,7 +150,7 @@ export const de: Language = {
     is: 'ist|war|endet|läuft|fällt|wurde|wird',
     forAction: 'für|zur|zum',
     actionNouns:
-      'antwort antworten|rückgabe zurückgeben|freigabe freigeben|abgabe abgeben|vorlage vorlegen|rückruf zurückrufen|anruf anrufen|unterschrift unterschreiben|zusage zusagen|absage absagen|angabe angeben|durchsicht durchsehen|weitergabe weitergeben|eingabe eingeben|auskunft mitteilen',
+      'antwort antworten|rückgabe zurückgeben|freigabe freigeben|abgabe abgeben|vorlage vorlegen|rückruf zurückrufen|anruf anrufen|unterschrift unterschreiben|zusage zusagen|absage absagen|angabe angeben|durchsicht durchsehen|weitergabe weitergeben|eingabe eingeben|auskunft mitteilen|bewerbung bewerben|anmeldung anmelden|einsendung einsenden',
     may: 'sie können|du kannst|ihr könnt|können sie|kannst du|sie dürfen|du darfst|muss sich|müssen sich|müssen|muss|haben|können wir|könnten wir|wollen wir|dürfen wir|sollten wir|wir sollten',
     needs,
     othersNeed:
@@ -161,13 +161,21 @@ export const de: Language = {
     can: 'kannst du|können sie|könnt ihr',
     withoutDoing: 'es sei denn',
     auxiliary: 'ist|sind|wird|werden|wurde|wurden|sein|hat|haben',
+    pay: 'Bezahlen',
+    writerFirst: 'ich|wir',
+    answer: 'Beantworten',
+    bills:
+      'rechnung|betrag|gebühr|gebühren|beitrag|miete|rate|anzahlung|prämie|restbetrag|summe|steuer|zahlung|umlage|saldo',
+    yours: 'ihr|ihre|ihren|ihrer|ihres|ihrem|dein|deine|deinen|deiner|euer|eure|euren|eurer',
+    awaits: 'erwarten|erwarte|warten|warte|rechnen|rechne|freuen uns auf|freue mich auf',
+    mayPassive: 'kann|können|darf|dürfen|kann noch|können noch',
     provide: 'Senden',
     passive:
       'muss|müssen|sollte|sollten|soll|sollen|ist zu|sind zu|ist|sind|ist noch|sind noch|muss noch|müssen noch|soll noch|müsste|müssten|ist bitte|sind bitte|muss bitte',
     courtesy:
       'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören|hier können sie sich abmelden|bis bald|bis dann|besuchen kommen|uns besuchen',
     generic:
-      'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln',
+      'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln|wissen',
     verbs,
     moreVerbs,
     bring: 'mitbringen|mitnehmen|bringen|anziehen|vorbeibringen',

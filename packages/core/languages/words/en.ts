@@ -99,7 +99,7 @@ export const en: Language = {
     or: 'or|or else',
   },
   cues: {
-    by: 'stands until|is good until|valid until|valid till|by|you have time until|you’ve got until|has until|no later than|not later than|latest by|at the latest by|due|due on|due by|due for|due in|due date|due date is|on or before|payable by|payable within|at latest|latest|deadline is|deadline|deadline of|deadline was|closes|closes on|close on|closing date|closing on|expires|expires on|expire on|ends on|runs out on|runs out|rsvp by|rsvp|respond by|reply by|not after|prior to|ahead of|with a deadline of|is due|are due|was due|were due|is wanted for|wanted for|no later|you have until|we have until|you have got until',
+    by: 'stands until|is good until|valid until|valid till|by|you have time until|you’ve got until|has until|no later than|not later than|latest by|at the latest by|due|due on|due by|due for|due in|due date|due date is|on or before|payable by|payable within|at latest|latest|deadline is|deadline|deadline of|deadline was|closes|closes on|close on|closing date|closing on|expires|expires on|expire on|ends on|runs out on|runs out|rsvp by|rsvp|respond by|reply by|not after|prior to|ahead of|with a deadline of|is due|are due|was due|were due|is wanted for|wanted for|no later|you have until|we have until|you have got until|ideal would be|the ideal would be',
     until: 'before|until|till|up to|within|in time for|valid until|valid till|open until',
     on: 'on|for|this|at|the|is|of|to|in|is on|are on|be',
     latest:
@@ -151,7 +151,7 @@ export const en: Language = {
     is: 'is|was|ends|expires|falls|closes|has been|will be',
     forAction: 'for|to',
     actionNouns:
-      'response respond|submission submit|delivery deliver|reply reply|answer answer|return return|review review|decision decide|proof prove|choice choose|receipt acknowledge|transmission transmit',
+      'response respond|submission submit|delivery deliver|reply reply|answer answer|return return|review review|decision decide|proof prove|choice choose|receipt acknowledge|transmission transmit|registration register|registrations register|application apply|applications apply|entry enter|entries enter|enrolment enrol|signature sign|payment pay|submissions submit',
     may: 'you can|you may|you could|you are able to|must|has to|have to|needs to|need to|are to|shall|is to',
     needs,
     othersNeed:
@@ -162,13 +162,21 @@ export const en: Language = {
     can: '',
     withoutDoing: 'unless|failing that|in the absence of',
     auxiliary: 'is|are|be|been|being|has been|have been|has|have',
+    pay: 'Pay',
+    writerFirst: 'i|we|i’m|we’re|i’ve|we’ve|i’d|we’d',
+    answer: 'Answer',
+    bills:
+      'invoice|bill|fee|fees|amount|balance|rent|instalment|deposit|contribution|premium|subscription|sum|dues|tax|fine|payment|remainder',
+    yours: 'your|yours',
+    awaits: 'expect|expecting|await|awaiting|waiting for|waiting on|look forward to',
+    mayPassive: 'may be|can be|could be|may still be|can still be|might be',
     provide: 'Send',
     passive:
       'needs to be|need to be|must be|has to be|have to be|should be|is to be|are to be|shall be|still needs to be|still need to be|still has to be|ought to be|will need to be|needs|wants to be|must have been|has to have been|should have been',
     courtesy:
       'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you|speak soon|talk soon|see you soon|catch up|get well|come back soon|look forward|unsubscribe|come and see|come and visit|come see',
     generic:
-      'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend',
+      'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend|know|hear',
     verbs,
     moreVerbs,
     bring: 'bring|wear|take along',

@@ -93,7 +93,7 @@ export const es: Language = {
     or: 'o|u',
   },
   cues: {
-    by: 'válido hasta el|válida hasta el|tiene hasta el|tienes hasta el|tienen hasta el|tiene de plazo hasta|antes del|antes de|antes de la|a más tardar|a más tardar el|a más tardar a|como muy tarde|como muy tarde el|como máximo|como máximo el|fecha límite|fecha límite es el|fecha límite el|la fecha límite es|plazo|plazo hasta el|el plazo termina el|el plazo finaliza el|el plazo vence el|el plazo es el|vence el|vence|vencen el|vencimiento|caduca el|expira el|termina el|finaliza el|cierra el|cierran el|no más tarde del|no más tarde de|con fecha límite|con vencimiento el|a entregar el|en un plazo de|en el plazo de|se cierra el|se cierran el|fecha tope|entrega|tiene de plazo hasta el|concluye el',
+    by: 'válido hasta el|válida hasta el|tiene hasta el|tienes hasta el|tienen hasta el|tiene de plazo hasta|antes del|antes de|antes de la|a más tardar|a más tardar el|a más tardar a|como muy tarde|como muy tarde el|como máximo|como máximo el|fecha límite|fecha límite es el|fecha límite el|la fecha límite es|plazo|plazo hasta el|el plazo termina el|el plazo finaliza el|el plazo vence el|el plazo es el|vence el|vence|vencen el|vencimiento|caduca el|expira el|termina el|finaliza el|cierra el|cierran el|no más tarde del|no más tarde de|con fecha límite|con vencimiento el|a entregar el|en un plazo de|en el plazo de|se cierra el|se cierran el|fecha tope|entrega|tiene de plazo hasta el|concluye el|lo ideal sería|lo ideal sería el|ideal sería',
     until:
       'válido hasta el|válida hasta el|dentro de|previo al|previo a|antes que|para|para el|para la|hasta|hasta el',
     on: 'el|para el|del|al|este|esta|es el|es|en|a|la|de|dia|día|el día|a finales de',
@@ -123,7 +123,7 @@ export const es: Language = {
       'voy a|vamos a|le enviaré|le enviaremos|les enviaremos|te enviaré|te envío|le envío|puedo|podemos|prevemos|recibirá|recibirán|recibirás|entregaremos|estaré|estaremos|será entregado|se entregará|se enviará|les informaremos|le informaremos|volveré|le responderemos|le contestaré|te llamaré|llegaremos|pasaré|pasaremos|le llamaré',
     future: 'será|serán|estará|estarán|va a ser|van a ser|quedará|quedarán',
     state:
-      'sigue|siguen|seguirá|permanece|permanecerá|permanecerán|queda abierta|disponible|disponibles|válido|válida|válidos|válidas|vigente|vigentes|dura|durará|garantía|garantizado|consultarse|expuesto|expuesta|a la venta|en vigor|asegurado|asegurada|continúa|rige|se mantiene|accesible|visitarse|verse|consultado|consultada',
+      'sigue|siguen|seguirá|permanece|permanecerá|permanecerán|queda abierta|disponible|disponibles|válido|válida|válidos|válidas|vigente|vigentes|dura|durará|garantía|garantizado|consultarse|expuesto|expuesta|a la venta|en vigor|asegurado|asegurada|continúa|rige|se mantiene|accesible|visitarse|verse|consultado|consultada|abierto|abierta|abiertos|abiertas',
     offer:
       'oferta|presupuesto|descuento|vale|código|tarifa|propuesta|opción|reserva|invitación|promoción|cotización',
     coming: 'venir|venga|ven|asistir|invitar|invitamos|invitados',
@@ -145,7 +145,7 @@ export const es: Language = {
     is: 'es|era|termina|vence|finaliza|acaba|expira|concluye|fue',
     forAction: 'para|de|del',
     actionNouns:
-      'envío enviar|entrega entregar|pago pagar|firma firmar|respuesta responder|remisión remitir|devolución devolver|abono abonar|revisión revisar|ingreso ingresar|inscripción inscribir',
+      'envío enviar|entrega entregar|pago pagar|firma firmar|respuesta responder|remisión remitir|devolución devolver|abono abonar|revisión revisar|ingreso ingresar|inscripción inscribir|inscripciones inscribir|asistencia asistir',
     may: '',
     needs,
     othersNeed:
@@ -157,13 +157,20 @@ export const es: Language = {
     can: 'puede|pueden|puedes|podéis|podría|podrían|podrías|podríais|querría|querrías|quieres|puede usted|podría usted',
     withoutDoing: 'de no|salvo que|en caso de no|caso de no|a menos que',
     auxiliary: 'es|son|sea|sean|está|están|ha sido|han sido|fuera|fueran|ser',
+    pay: 'Pagar',
+    writerFirst: 'yo|nosotros',
+    answer: 'Responder',
+    bills: 'factura|importe|saldo|cuota|alquiler|fianza|señal|suma|prima|impuesto|tasa|recibo|cantidad',
+    yours: 'su|sus|tu|tus|vuestro|vuestra|vuestros|vuestras',
+    awaits: 'esperamos|espero|a la espera|esperando|aguardamos',
+    mayPassive: 'puede ser|pueden ser|podrá ser|podrán ser|puede|pueden|podrá|podrán',
     provide: 'Enviar',
     passive:
       'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser|ha de|han de|habrá de|habrán de|deberá|deberán|deberá estar|deberán estar|debe estar|deben estar|tiene que estar|tienen que estar|ha de estar',
     courtesy:
       'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia|venir a vernos|vernos',
     generic:
-      'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver',
+      'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver|saber',
     verbs,
     moreVerbs,
     bring: 'traer|llevar|venir|acudir',

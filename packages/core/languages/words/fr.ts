@@ -91,7 +91,7 @@ export const fr: Language = {
     or: 'ou',
   },
   cues: {
-    by: 'valable jusqu’au|valable jusqu’à|vous avez jusqu’au|tu as jusqu’au|vous avez jusqu’à|d’ici|d’ici le|d’ici au|d’ici à|d’ici la|avant|avant le|avant la|au plus tard|au plus tard le|au plus tard à|au plus tard pour le|date limite|date limite :|date limite le|date limite est le|date limite fixée au|dernier délai|dernier délai le|délai|délai au|à rendre le|à rendre pour le|payable au|échéance|échéance le|échéance au|échéance fixée au|expire le|expirent le|se termine le|clôture le|clôture des inscriptions le|clôturent le|ferment le|pas plus tard que|rsvp|sous|à remettre le|à remettre pour le|dû le|due le|l’échéance est le|prend fin le|attendu le|attendue le|attendus le',
+    by: 'valable jusqu’au|valable jusqu’à|vous avez jusqu’au|tu as jusqu’au|vous avez jusqu’à|d’ici|d’ici le|d’ici au|d’ici à|d’ici la|avant|avant le|avant la|au plus tard|au plus tard le|au plus tard à|au plus tard pour le|date limite|date limite :|date limite le|date limite est le|date limite fixée au|dernier délai|dernier délai le|délai|délai au|à rendre le|à rendre pour le|payable au|échéance|échéance le|échéance au|échéance fixée au|expire le|expirent le|se termine le|clôture le|clôture des inscriptions le|clôturent le|ferment le|pas plus tard que|rsvp|sous|à remettre le|à remettre pour le|dû le|due le|l’échéance est le|prend fin le|attendu le|attendue le|attendus le|l’idéal serait|l’idéal serait le|idéalement le',
     until: 'dans un délai de|valable jusqu’au|valable jusqu’à|dans les|pour|pour le|jusqu’au|jusqu’à',
     on: 'le|pour le|du|au|ce|cette|est le|est|en|à|la|de|dans|courant|fin|vers le',
     latest:
@@ -117,10 +117,10 @@ export const fr: Language = {
     absence:
       'absent|absente|en congé|en congés|en vacances|fermé|fermés|fermée|indisponible|serai de retour|de retour le|de retour au bureau|hors du bureau|horaires d’ouverture|ouvert|ouverts|en déplacement|injoignable|joignable|sommes absents|en voyage|pas là|absents|fermées',
     commit:
-      'je vais|nous allons|je vous envoie|nous vous envoyons|je vous enverrai|nous vous enverrons|nous enverrons|je reviens|nous reviendrons|je reviendrai|je peux|nous pouvons|je prévois|nous prévoyons|vous recevrez|vous allez recevoir|tu recevras|nous livrerons|je serai|nous serons|sera livré|sera livrée|seront livrés|sera expédié|je passerai|nous passerons|nous vous livrerons|je te|je vous tiendrai',
+      'je vais|nous allons|je vous envoie|nous vous envoyons|je vous enverrai|nous vous enverrons|nous enverrons|je reviens|nous reviendrons|je reviendrai|je peux|nous pouvons|je prévois|nous prévoyons|vous recevrez|vous allez recevoir|tu recevras|nous livrerons|je serai|nous serons|sera livré|sera livrée|seront livrés|sera expédié|je passerai|nous passerons|nous vous livrerons|je te|je vous tiendrai|je t’|je te|je vous|nous vous|nous t’',
     future: 'sera|seront|va être|vont être|seront tous',
     state:
-      'reste|restent|restera|resteront|disponible|disponibles|indisponible|valable|valables|valide|valides|dure|durera|garantie|garanti|consultable|consultables|exposé|exposée|exposés|en vente|en vigueur|couvert|assuré|visible|visibles|se poursuit|s’applique|accessible|consulté|consultée|visité|visitée',
+      'reste|restent|restera|resteront|disponible|disponibles|indisponible|valable|valables|valide|valides|dure|durera|garantie|garanti|consultable|consultables|exposé|exposée|exposés|en vente|en vigueur|couvert|assuré|visible|visibles|se poursuit|s’applique|accessible|consulté|consultée|visité|visitée|ouvert|ouverte|ouverts|ouvertes',
     offer: 'offre|devis|remise|réduction|bon|code|tarif|proposition|option|réservation|invitation|promotion',
     coming: 'venir|venez|viens|participer|invité|invités|invitons',
     move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum|passe du|passe au|prolongeons|prolonge|reportons|repoussons|décalons|repousse|repousser|reporter|prolonger|décaler|différer|accorde un délai',
@@ -141,7 +141,7 @@ export const fr: Language = {
     is: 'est|était|expire|se termine|prend fin|court|tombe|a été',
     forAction: "pour|de|d'|des|du",
     actionNouns:
-      'envoi envoyer|réponse répondre|paiement payer|règlement régler|signature signer|remise remettre|livraison livrer|relecture relire|transmission transmettre|accord confirmer|renvoi renvoyer|choix choisir|dépôt déposer|retour renvoyer|soumission soumettre|inscription inscrire',
+      'envoi envoyer|réponse répondre|paiement payer|règlement régler|signature signer|remise remettre|livraison livrer|relecture relire|transmission transmettre|accord confirmer|renvoi renvoyer|choix choisir|dépôt déposer|retour renvoyer|soumission soumettre|inscription inscrire|inscriptions inscrire|candidature postuler|candidatures postuler|réservations réserver',
     may: 'vous pouvez|tu peux|il est possible de|doivent|doit',
     needs,
     othersNeed:
@@ -152,13 +152,22 @@ export const fr: Language = {
     can: 'vous pouvez|tu peux|tu pourrais|vous pourriez',
     withoutDoing: 'à moins que|faute de|à défaut de',
     auxiliary: 'est|sont|soit|soient|sera|seront|a été|ont été|aura été|être',
+    pay: 'Régler',
+    writerFirst: "je|j'|nous|on",
+    answer: 'Répondre',
+    bills:
+      'facture|montant|solde|cotisation|loyer|frais|acompte|somme|prime|impôt|taxe|mensualité|redevance|note',
+    yours: 'votre|vos|ton|ta|tes',
+    awaits: 'attendons|attends|attend|en attente',
+    mayPassive:
+      'peut être|peuvent être|pourra être|pourront être|peut encore être|peuvent encore être|pourraient être',
     provide: 'Envoyer',
     passive:
       'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être|devront avoir été',
     courtesy:
       'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt|votre confiance|votre compréhension|votre patience|viens nous voir|venez nous voir|nous voir',
     generic:
-      'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper',
+      'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper|savoir',
     verbs,
     moreVerbs,
     bring: 'apporter|amener|prévoir|emporter|venir',

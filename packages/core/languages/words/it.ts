@@ -92,7 +92,7 @@ export const it: Language = {
     or: 'o|oppure',
   },
   cues: {
-    by: 'valido fino al|valida fino al|ha tempo fino al|hai tempo fino al|avete tempo fino al|tempo fino al|entro|entro il|entro la|entro le|entro e non oltre|entro e non oltre il|al più tardi|al più tardi il|al più tardi entro|non oltre il|non oltre|prima del|prima di|prima della|scadenza|scadenza il|scadenza è il|la scadenza è il|la scadenza è fissata al|la scadenza è|con scadenza il|con scadenza|scade il|scade|scadono il|termine|termine ultimo|il termine è il|il termine è|termine ultimo il|data limite|data di scadenza|chiude il|chiudono il|si chiude il|si chiudono il|si conclude il|termina il|da consegnare il|consegna il|rsvp|rsvp entro|deadline|deadline il|la deadline è il|non più tardi del|non più tardi di|massimo|massimo entro|fissato per il|improrogabilmente entro|tassativamente entro',
+    by: 'valido fino al|valida fino al|ha tempo fino al|hai tempo fino al|avete tempo fino al|tempo fino al|entro|entro il|entro la|entro le|entro e non oltre|entro e non oltre il|al più tardi|al più tardi il|al più tardi entro|non oltre il|non oltre|prima del|prima di|prima della|scadenza|scadenza il|scadenza è il|la scadenza è il|la scadenza è fissata al|la scadenza è|con scadenza il|con scadenza|scade il|scade|scadono il|termine|termine ultimo|il termine è il|il termine è|termine ultimo il|data limite|data di scadenza|chiude il|chiudono il|si chiude il|si chiudono il|si conclude il|termina il|da consegnare il|consegna il|rsvp|rsvp entro|deadline|deadline il|la deadline è il|non più tardi del|non più tardi di|massimo|massimo entro|fissato per il|improrogabilmente entro|tassativamente entro|l’ideale sarebbe|l’ideale sarebbe il',
     until: 'valido fino al|valida fino al|fino a|prima che|per|per il|fino al',
     on: 'il|per il|del|al|questo|questa|è il|è|in|a|la|di|giorno|alle|lo|dal|l’',
     latest:
@@ -112,16 +112,16 @@ export const it: Language = {
     placeLabel: 'luogo|dove|sala|sede',
     withWhom: 'con',
     peopleLabel: 'partecipanti|presenti|con',
-    past: 'era|è stato|è stata|sono stati|da|ricevuto|abbiamo ricevuto|inviato|abbiamo inviato|scorso|scorsa|incontrati|parlato|ordinato|acquistato|consegnato|arrivato|aveva|avuto luogo|pagato|firmato|concordato|scritto|ieri|discusso|ho ricevuto|spedito|ho inviato|si è svolta|si è tenuta',
+    past: 'era|è stato|è stata|sono stati|ricevuto|abbiamo ricevuto|inviato|abbiamo inviato|scorso|scorsa|incontrati|parlato|ordinato|acquistato|consegnato|arrivato|aveva|avuto luogo|pagato|firmato|concordato|scritto|ieri|discusso|ho ricevuto|spedito|ho inviato|si è svolta|si è tenuta',
     issue:
-      'data|datato|datata|in data|emesso|emessa|emesso il|emessa il|data di emissione|del|data fattura|creato il|fattura del|lettera del|mail del|messaggio del|pubblicato|versione|redatto',
+      'data|datato|datata|in data|emesso|emessa|emesso il|emessa il|data di emissione|del|data fattura|creato il|fattura del|lettera del|mail del|messaggio del|pubblicato|versione|redatto|da',
     absence:
       'assente|fuori ufficio|in ferie|in vacanza|chiuso|chiusa|chiusi|non disponibile|sarò di ritorno|di ritorno il|orari di apertura|orario|aperto|aperta|aperti|in malattia|in permesso|rientro|rientrerò|non sarò|sarò fuori|torno|siamo via|sono via|è via|in viaggio|fuori città|chiuse',
     commit:
       'vi invierò|le invierò|ti invierò|invierò|vi invieremo|le invieremo|invieremo|posso|possiamo|prevediamo|riceverà|riceverete|riceverai|consegneremo|sarò|saremo|sarà consegnato|sarà consegnata|sarà inviato|sarà spedito|vi informeremo|le farò sapere|vi faremo sapere|ti farò sapere|tornerò|passerò|passeremo|ti mando|vi mando|le mando|la richiamerò|saranno consegnati|verrà consegnato|verrà consegnata',
     future: 'sarà|saranno|verrà|verranno|resterà|resteranno',
     state:
-      'resta|restano|resterà|resteranno|rimane|rimangono|rimarrà|disponibile|disponibili|valido|valida|validi|valide|vale|valgono|dura|durerà|garanzia|garantito|consultabile|esposto|esposta|in vendita|in vigore|assicurato|continua|accessibile|visitabile|in mostra|consultati|consultate|visitati',
+      'resta|restano|resterà|resteranno|rimane|rimangono|rimarrà|disponibile|disponibili|valido|valida|validi|valide|vale|valgono|dura|durerà|garanzia|garantito|consultabile|esposto|esposta|in vendita|in vigore|assicurato|continua|accessibile|visitabile|in mostra|consultati|consultate|visitati|aperto|aperta|aperti|aperte',
     offer:
       'offerta|preventivo|sconto|buono|codice|tariffa|proposta|opzione|prenotazione|invito|promozione|quotazione',
     coming: 'venire|venga|vieni|partecipare|invitare|invitiamo|invitati',
@@ -143,7 +143,7 @@ export const it: Language = {
     is: 'è|era|scade|termina|finisce|cade',
     forAction: "per|di|del|della|dell'|delle|dei",
     actionNouns:
-      'conferma confermare|invio inviare|consegna consegnare|risposta rispondere|firma firmare|restituzione restituire|trasmissione trasmettere|revisione rivedere|ritiro ritirare|riscontro rispondere|iscrizione iscrivere|bonifico versare|saldo saldare',
+      'conferma confermare|invio inviare|consegna consegnare|risposta rispondere|firma firmare|restituzione restituire|trasmissione trasmettere|revisione rivedere|ritiro ritirare|riscontro rispondere|iscrizione iscrivere|bonifico versare|saldo saldare|iscrizioni iscrivere|partecipazione partecipare',
     may: '',
     needs,
     othersNeed:
@@ -155,13 +155,22 @@ export const it: Language = {
     can: 'può|puoi|potete|potrebbe|potreste|potresti',
     withoutDoing: 'a meno che|in caso di mancata|in mancanza di',
     auxiliary: 'è|sono|sia|siano|venga|vengano|viene|vengono|fosse|fossero|essere',
+    pay: 'Pagare',
+    writerFirst: 'io|noi',
+    answer: 'Rispondere',
+    bills:
+      'fattura|importo|saldo|quota|affitto|acconto|rata|premio|imposta|tassa|somma|bolletta|canone|caparra',
+    yours: 'suo|sua|suoi|sue|tuo|tua|tuoi|tue|vostro|vostra|vostri|vostre',
+    awaits: 'aspettiamo|aspetto|attendiamo|attendo|in attesa',
+    mayPassive:
+      'può essere|possono essere|potrà essere|potranno essere|può ancora essere|possono ancora essere',
     provide: 'Inviare',
     passive:
       'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere|dovrà esserci|dovranno esserci|deve esserci|devono esserci|andrà|andranno|dovrebbero essere|deve esser|deve venire|devono venire|deve risultare|dovranno risultare',
     courtesy:
       'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione|venire a trovarci|vieni a trovarci|venite a trovarci',
     generic:
-      'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi',
+      'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi|sapere',
     verbs,
     moreVerbs,
     bring: 'portare|venire|indossare|portarsi',

@@ -93,7 +93,7 @@ export const nl: Language = {
     or: 'of',
   },
   cues: {
-    by: 'geldig tot|geldig tot en met|u heeft tot|je hebt tot|jullie hebben tot|heeft u tot|u hebt tot|tot en met|de tijd tot|uiterlijk|uiterlijk op|uiterlijk voor|uiterlijk tot|tot en met|t/m|niet later dan|niet later dan op|ten laatste|ten laatste op|deadline|deadline is|de deadline is|de uiterste datum is|uiterste datum|uiterste datum is|sluit op|sluiten op|sluitingsdatum|sluitingsdatum is|verloopt op|vervalt op|eindigt op|loopt af op|vervaldatum|vervaldatum is|betaalbaar voor|inleverdatum|termijn|termijn is|de termijn loopt af op|uiterste inleverdatum|uiterlijke datum|tot uiterlijk|binnen|eerder dan',
+    by: 'geldig tot|geldig tot en met|u heeft tot|je hebt tot|jullie hebben tot|heeft u tot|u hebt tot|tot en met|de tijd tot|uiterlijk|uiterlijk op|uiterlijk voor|uiterlijk tot|tot en met|t/m|niet later dan|niet later dan op|ten laatste|ten laatste op|deadline|deadline is|de deadline is|de uiterste datum is|uiterste datum|uiterste datum is|sluit op|sluiten op|sluitingsdatum|sluitingsdatum is|verloopt op|vervalt op|eindigt op|loopt af op|vervaldatum|vervaldatum is|betaalbaar voor|inleverdatum|termijn|termijn is|de termijn loopt af op|uiterste inleverdatum|uiterlijke datum|tot uiterlijk|binnen|eerder dan|ideaal zou zijn|ideaal is',
     until:
       'tot|geldig tot|geldig tot en met|tot aan|tot en met|voorafgaand aan|nog voor|voor|vóór|vóór de|voor het|tegen|loopt tot|moet voor',
     on: 'op|de|den|voor|deze|dit|is|is op|van|naar|in|om|op de|eind|komende|aanstaande|a.s.',
@@ -123,7 +123,7 @@ export const nl: Language = {
       'ik zal|wij zullen|we zullen|ik stuur|wij sturen|we sturen|ik kom|wij komen|we komen|ik kan|wij kunnen|we kunnen|ik verwacht|u ontvangt|je ontvangt|jullie ontvangen|wij leveren|we leveren|wordt geleverd|worden geleverd|ik ben dan|ik meld|u krijgt|je krijgt|ik bel u|ik bel je|wij nemen|we nemen|ik laat je|ik laat u|ontvangt u',
     future: 'zal|zullen|wordt|worden|is … klaar|zijn … klaar',
     state:
-      'blijft|blijven|beschikbaar|leverbaar|geldig|geldt|gelden|duurt|garantie|te zien|te koop|van kracht|loopt|verzekerd|raadplegen|toegankelijk|op voorraad|tentoongesteld|houdbaar|zijn te koop|is te koop|ingezien|bezocht|bezichtigd|ter inzage',
+      'blijft|blijven|beschikbaar|leverbaar|geldig|geldt|gelden|duurt|garantie|te zien|te koop|van kracht|loopt|verzekerd|raadplegen|toegankelijk|op voorraad|tentoongesteld|houdbaar|zijn te koop|is te koop|ingezien|bezocht|bezichtigd|ter inzage|open|geopend',
     offer:
       'offerte|aanbieding|aanbod|korting|kortingscode|bon|code|tarief|voorstel|optie|reservering|uitnodiging|prijsopgave',
     coming: 'kom|komt|komen|bijwonen|uitgenodigd|uitnodigen',
@@ -145,7 +145,7 @@ export const nl: Language = {
     is: 'is|was|eindigt|loopt|verloopt|sluit|valt',
     forAction: 'voor|om',
     actionNouns:
-      'reactie reageren|antwoord antwoorden|akkoord bevestigen|terugkoppeling terugkoppelen|levering leveren|retour retourneren|toezending toezenden',
+      'reactie reageren|antwoord antwoorden|akkoord bevestigen|terugkoppeling terugkoppelen|levering leveren|retour retourneren|toezending toezenden|handtekening ondertekenen|aanvraag aanvragen|aanmelding aanmelden|inschrijven inschrijven',
     may: 'u kunt|je kunt|jullie kunnen|u mag|je mag|moeten|moet|dienen|dient|kunnen we|zullen we|kunnen wij|zullen wij',
     needs,
     othersNeed:
@@ -156,13 +156,21 @@ export const nl: Language = {
     can: 'kun je|kan je|kunt u|kan u|kunnen jullie',
     withoutDoing: 'tenzij|bij gebreke van',
     auxiliary: 'is|zijn|wordt|worden|zal|zullen|heeft|hebben',
+    pay: 'Betalen',
+    writerFirst: 'ik|we|wij',
+    answer: 'Beantwoorden',
+    bills:
+      'factuur|rekening|bedrag|contributie|huur|aanbetaling|termijn|premie|belasting|aanslag|nota|saldo|som',
+    yours: 'uw|je|jouw|jullie',
+    awaits: 'verwachten|verwacht|wachten|wacht|kijken uit|kijk uit',
+    mayPassive: 'kan|kunnen|mag|mogen|kan nog|kunnen nog',
     provide: 'Sturen',
     passive:
       'moet|moeten|dient te worden|dienen te worden|moet worden|moeten worden|dient te zijn|dienen te zijn|moet zijn|moeten zijn|moet … worden|hoort te worden|zou moeten worden|dient',
     courtesy:
       'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op|u te ontmoeten|uw komst|u te zien|afmelden|tot gauw|tot snel|bijgaand|bij ons komen|kom langs',
     generic:
-      'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen',
+      'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen|weten',
     verbs,
     moreVerbs,
     bring: 'meenemen|meebrengen|brengen|aantrekken|nemen',
@@ -184,7 +192,7 @@ export const nl: Language = {
     clitics: '',
     elliptic:
       'een nieuwe|een nieuw|nieuwe|er een|er een paar|een paar|er enkele|enkele|de rest|de jouwe|het jouwe|de uwe|allemaal|beide|dit|dat|alles|er|er twee|een andere|een ander|die|deze|hem|ze|het|het uwe|die van u|die van jou',
-    pronouns: 'het|deze|dit|dat|die|ze',
+    pronouns: 'het|deze|dit|dat|die|ze|hem',
     reason:
       'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen|of anders|of we|of ik|en ik|en wij|want dan|dan begin ik|dan kan ik|dan kunnen we|dan komt',
     negation: 'niet|geen|nooit',
@@ -198,7 +206,7 @@ export const nl: Language = {
     finished: 'gedaan|afgerond|klaar|gereed|ja|ok',
     afterNoun: 'is|was|van|voor',
     writer: 'ik|wij|we',
-    you: 'u',
+    you: 'u|jij|je|jullie',
     doForMe: '',
     beforeOrder: '',
     and: 'en',

@@ -85,7 +85,7 @@ export const pt: Language = {
     weekLater: 'a oito dias|a oito',
     weeks: 'semanas|meses|dias',
     thatDay:
-      'até lá|antes dessa data|até essa data|até esse dia|nesse dia|até então|nessa data|no mesmo dia|até essa hora|antes disso',
+      'até lá|antes dessa data|até essa data|até esse dia|nesse dia|até então|nessa data|no mesmo dia|até essa hora|antes disso|dessa data|antes dessa data|essa data|nessa data',
     dayBefore:
       'na véspera|no dia anterior|um dia antes|de véspera|no dia antes|na noite anterior|à véspera|na tarde anterior|na noite antes|no dia de antes',
     before: 'antes|de antecedência|com antecedência|mais cedo',
@@ -100,7 +100,7 @@ export const pt: Language = {
     or: 'ou',
   },
   cues: {
-    by: 'válido até|válida até|tem até|tens até|têm até|até|até ao|até o|até a|até à|até ao dia|até o dia|até dia|até ao final|até o fim|até às|antes de|antes do|antes do dia|antes da|o mais tardar|o mais tardar até|o mais tardar em|no máximo até|no máximo|no mais tardar|impreterivelmente até|até no máximo|data limite|data-limite|a data limite é|data limite é|o prazo é|o prazo termina em|o prazo termina no dia|o prazo termina a|o prazo acaba em|o prazo vai até|prazo até|prazo|prazo final|prazo de entrega|vence em|vence no dia|vence a|vence dia|vencimento em|vencimento|expira em|expira a|expira no dia|termina em|termina a|termina no dia|encerra em|encerra a|encerram-se em|encerram a|não depois de|pagável até|com vencimento em|no prazo de|em até',
+    by: 'válido até|válida até|tem até|tens até|têm até|até|até ao|até o|até a|até à|até ao dia|até o dia|até dia|até ao final|até o fim|até às|antes de|antes do|antes do dia|antes da|o mais tardar|o mais tardar até|o mais tardar em|no máximo até|no máximo|no mais tardar|impreterivelmente até|até no máximo|data limite|data-limite|a data limite é|data limite é|o prazo é|o prazo termina em|o prazo termina no dia|o prazo termina a|o prazo acaba em|o prazo vai até|prazo até|prazo|prazo final|prazo de entrega|vence em|vence no dia|vence a|vence dia|vencimento em|vencimento|expira em|expira a|expira no dia|termina em|termina a|termina no dia|encerra em|encerra a|encerram-se em|encerram a|não depois de|pagável até|com vencimento em|no prazo de|em até|o ideal seria|o ideal era|caduca a|expira a|vence a',
     until: 'válido até|válida até|dentro de|antes que|para|para o dia',
     on: 'em|no|na|no dia|dia|de|do|da|a|ao|é|é o dia|é no dia|para o dia|esta|este|nesta|neste|às|até',
     latest:
@@ -129,7 +129,7 @@ export const pt: Language = {
       'vou|vamos|enviarei|enviaremos|envio-lhe|envio-te|posso|podemos|prevemos|receberá|receberão|receberás|entregaremos|estarei|estaremos|será entregue|será enviado|será enviada|informaremos|voltarei|responderemos|contactaremos|passarei|ligarei|irei|iremos|serão entregues',
     future: 'será|serão|estará|estarão|vai ser|vão ser|fica|ficam|ficará|ficarão',
     state:
-      'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado|consultada',
+      'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado|consultada|aberto|aberta|abertos|abertas',
     offer: 'oferta|orçamento|proposta|desconto|vale|código|tarifa|opção|reserva|convite|promoção|cotação',
     coming: 'vir|venha|vem|participar|convidar|convidamos|convidados',
     move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade|alargado|alargada|dilatado|dilatada|passa do|passou do|passa da|passou da|passa a ser|prorrogamos|prolongamos|alargamos|prorroga|adiar|prorrogar|prolongar|alargar|antecipar',
@@ -150,7 +150,7 @@ export const pt: Language = {
     is: 'é|era|termina|acaba|finda|expira|foi',
     forAction: 'para|de|do|da',
     actionNouns:
-      'envio enviar|entrega entregar|pagamento pagar|assinatura assinar|resposta responder|devolução devolver|remessa remeter|revisão rever|inscrição inscrever|preenchimento preencher',
+      'envio enviar|entrega entregar|pagamento pagar|assinatura assinar|resposta responder|devolução devolver|remessa remeter|revisão rever|inscrição inscrever|preenchimento preencher|inscrições inscrever|candidatura candidatar|candidaturas candidatar',
     may: '',
     needs,
     othersNeed:
@@ -161,13 +161,20 @@ export const pt: Language = {
     can: 'pode|podes|podem|poderia|poderias|poderiam|podia|podias|podiam',
     withoutDoing: 'a menos que|salvo se|na falta de',
     auxiliary: 'seja|sejam|é|são|for|forem|esteja|estejam|tiver sido|ser',
+    pay: 'Pagar',
+    writerFirst: 'eu|nós',
+    answer: 'Responder',
+    bills: 'fatura|valor|saldo|quota|renda|sinal|montante|prémio|imposto|taxa|mensalidade|importância|conta',
+    yours: 'seu|sua|seus|suas|teu|tua|teus|tuas|vosso|vossa|vossos|vossas',
+    awaits: 'esperamos|espero|aguardamos|aguardo|à espera',
+    mayPassive: 'pode ser|podem ser|poderá ser|poderão ser|pode|podem|poderá|poderão',
     provide: 'Enviar',
     passive:
       'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser|deve ser-nos|deverá ser-nos|devem ser-nos|deverão ser-nos|terá de ser|terão de ser|tem de ser-nos|deveria ser|deveriam ser|deve estar|deverá estar',
     courtesy:
       'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da|cancelar subscrição|segue|seguem|até já|até breve|preferência|a confiança|a sua preferência|o contacto|o interesse|vir visitar|vir-nos visitar|nos vir visitar',
     generic:
-      'dizer|diz|diga|responder|responda|tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver',
+      'dizer|diz|diga|responder|responda|tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver|saber',
     verbs,
     moreVerbs,
     bring: 'trazer|levar|vir',

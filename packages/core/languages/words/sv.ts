@@ -101,7 +101,7 @@ export const sv: Language = {
     or: 'eller',
   },
   cues: {
-    by: 'giltig till|giltigt till|giltig till och med|gäller till|du har till|ni har till|har tid till|du har på dig till|ni har på er till|senast|senast den|senast på|senast till|senast kl|allra senast|allra senast den|före|före den|innan|innan den|inte senare än|inte senare än den|förfaller|förfaller den|förfallodag|förfallodatum|sista dag|sista dagen är|sista datum|sista dag är|sista datum är|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista anmälningsdag är|sista ansökningsdag är|sista svarsdag är|sista inlämningsdag är|sista betalningsdag|sista betalningsdag är|deadline|deadline är|deadline den|stänger den|stänger|går ut den|går ut|löper ut den|löper ut|upphör den|osa|osa senast|o.s.a. senast|tidsfrist|tidsfristen är|tidsfristen går ut|inom|är klar den|i god tid före',
+    by: 'giltig till|giltigt till|giltig till och med|gäller till|du har till|ni har till|har tid till|du har på dig till|ni har på er till|senast|senast den|senast på|senast till|senast kl|allra senast|allra senast den|före|före den|innan|innan den|inte senare än|inte senare än den|förfaller|förfaller den|förfallodag|förfallodatum|sista dag|sista dagen är|sista datum|sista dag är|sista datum är|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista anmälningsdag är|sista ansökningsdag är|sista svarsdag är|sista inlämningsdag är|sista betalningsdag|sista betalningsdag är|deadline|deadline är|deadline den|stänger den|stänger|går ut den|går ut|löper ut den|löper ut|upphör den|osa|osa senast|o.s.a. senast|tidsfrist|tidsfristen är|tidsfristen går ut|inom|är klar den|i god tid före|idealiskt vore|det bästa vore',
     until:
       'giltig till|giltigt till|giltig till och med|gäller till|tills|t.o.m.|till|till den|fram till|fram till den|till och med',
     on: 'den|på|till|för|nu på|är|är den|av|i|om|kl|klockan|nästa|till den|vid',
@@ -113,7 +113,7 @@ export const sv: Language = {
     must: 'måste|ska|skall|bör',
     obligation:
       'du kan|ni kan|möjligt|kan du|måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall|kan|får',
-    given: 'du har|ni har|har du|har ni|ni får|du får|har sedan|får sedan|har då|har därefter',
+    given: 'du har|ni har|har du|har ni|har sedan|har då|har därefter|du får på dig|ni får på er',
     wish: 'helst|allra helst|gärna redan|om möjligt|idealiskt|bäst|helst redan',
     event:
       'möte|mötet|sammanträde|träff|träffas|invigning|invigningen|besök|besöket|äger rum|hålls|ankomst|kommer fram|anländer|bokat|bokad|planerat|planerad|konsert|konserten|workshop|workshopen|konferens|konferensen|seminarium|utbildning|utbildningen|kurs|kursen|fest|festen|lunch|lunchen|middag|mottagning|semester|ceremoni|samtal|intervju|intervjun|utställning|utställningen|mässa|mässan|resa|resan|avresa|börjar|startar|start|födelsedag|bröllop|föreläsning|föreläsningen|repetition|besiktning|besiktningen|leverans|leveransen|levereras|öppning|stämma|årsmöte|årsmötet|evenemang|session|öppnar|kongress|vernissage|vernissagen|visning|visningen|styrelsemöte|styrelsemötet|festival|öppet hus|inbjuder|välkommen till',
@@ -129,7 +129,7 @@ export const sv: Language = {
     commit: `du får|ni får|du kommer att|ni kommer att|levereras den|skickas till|${combine('jag|vi', 'kommer att|skickar|återkommer|kan|räknar med|levererar|är tillbaka|ringer|hör av oss|hör av mig|ska|kommer|lämnar')}`,
     future: 'kommer att|blir|är klar|är klara|finns',
     state:
-      'förblir|tillgänglig|tillgängligt|tillgängliga|giltig|giltigt|giltiga|gäller|pågår|varar|garanti|garantin|visas|till salu|i kraft|försäkrad|finns kvar|kvarstår|slut|i lager|löper|hållbar|säljs|finns|besökas',
+      'förblir|tillgänglig|tillgängligt|tillgängliga|giltig|giltigt|giltiga|gäller|pågår|varar|garanti|garantin|visas|till salu|i kraft|försäkrad|finns kvar|kvarstår|slut|i lager|löper|hållbar|säljs|finns|besökas|öppen|öppet|öppna',
     offer:
       'erbjudande|erbjudandet|offert|offerten|rabatt|rabattkod|kupong|kod|pris|förslag|option|bokning|inbjudan|anbud',
     coming: 'komma|kom|delta|välkommen|välkomna|inbjuder|inbjuden',
@@ -151,7 +151,7 @@ export const sv: Language = {
     is: 'är|var|går|löper|infaller',
     forAction: 'för att|att|för',
     actionNouns:
-      'svar svara|leverans leverera|återkoppling återkoppla|besked svara|godkännande godkänna|underskrift underteckna|retur returnera',
+      'svar svara|leverans leverera|återkoppling återkoppla|besked svara|godkännande godkänna|underskrift underteckna|retur returnera|anmälan anmäla|ansökan ansöka|anmälningar anmäla',
     may: 'du kan|ni kan|du får|ni får|går att|måste|ska|bör|skall|skulle vi kunna|ska vi|kan vi',
     needs,
     othersNeed: 'behöver|vill ha|begär|kräver|väntar på|önskar|efterfrågar',
@@ -161,12 +161,20 @@ export const sv: Language = {
     can: 'kan du|kan ni',
     withoutDoing: 'såvida inte',
     auxiliary: 'är|blir|har|blivit|vara|bli',
+    pay: 'Betala',
+    writerFirst: 'jag|vi',
+    answer: 'Svara',
+    bills:
+      'fakturan|räkningen|beloppet|avgiften|hyran|summan|premien|skatten|handpenningen|resten|saldot|räntan',
+    yours: 'din|ditt|dina|er|ert|era',
+    awaits: 'väntar|väntar på|förväntar|ser fram emot|emotser|inväntar',
+    mayPassive: 'kan|får|går att|kan även|kan fortfarande',
     provide: 'Skicka',
     passive:
       'måste|ska|skall|bör|behöver|behövs|ska vara|skall vara|måste vara|bör vara|ska bli|ska ha|ska ha blivit|måste bli',
     courtesy:
       'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer|hälsa på',
-    generic: 'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa',
+    generic: 'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa|veta|veta det',
     verbs,
     moreVerbs,
     bring: 'ta|medta|medföra|ha',
@@ -201,7 +209,7 @@ export const sv: Language = {
     finished: 'klar|klart|utfört|färdig|färdigt|ja|ok',
     afterNoun: 'är|var|av|för|från',
     writer: 'jag|vi',
-    you: '',
+    you: 'du|ni',
     doForMe: '',
     beforeOrder: '',
     and: 'och',

@@ -1,0 +1,117 @@
+import {
+  baseForm,
+  fold,
+  hasPronoun,
+  listOf,
+  participleBase,
+  pattern,
+  perLanguage,
+  alternatives,
+  verbsOf,
+  type Language,
+} from '../languages/index.ts';
+import { asks, cuesOf } from './cues.ts';
+import { parseDay } from './day.ts';
+import { DEADLINE } from './deadline.ts';
+import type { DatePhrase, DateOptions } from './phrase.ts';
+import type { Spoken } from './spoken.ts';
+
+/**
+ * Where no date is a deadline of itself and but one day is still to come, what is asked for beside it may make it one:
+ * things to bring to an event, what has to be done while a thing is kept, what the writer needs for his own plan.
+ */
+export function withImplied(
+  found: DatePhrase[],
+  sentences: readonly Spoken[],
+  { reference }: DateOptions,
+): DatePhrase[] {
+  const today = parseDay(reference);
+  const ahead = found.filter(({ date }) => parseDay(date) >= today && parseDay(date) <= today + SOON);
+  const [first] = ahead;
+  const oneDay = new Set(ahead.map(({ date }) => date.slice(0, 10))).size === 1;
+  if (!first || !oneDay || found.some(({ verdict }) => verdict === 'deadline')) return found;
+  const because = broughtTo(first, sentences) ?? askedBeside(first, found, sentences);
+  if (because === null) return found;
+  const reason = { ...because, weight: DEADLINE };
+  return found.map((date) =>
+    date === first
+      ? { ...date, verdict: 'deadline', score: DEADLINE, reasons: [...date.reasons, reason] }
+      : date,
+  );
+}
+
+/** Days in which what is only implied may be meant; a day without its year that has passed lies a year ahead. */
+const SOON = 90;
+
+interface Because {
+  cue: string;
+  words: string;
+}
+
+const because = (cue: string, { text }: Spoken): Because => ({ cue, words: text.trim().slice(0, 40) });
+
+/** “We meet on Saturday. Bring gloves.” */
+function broughtTo(event: DatePhrase, sentences: readonly Spoken[]): Because | null {
+  const order = sentences.find(
+    ({ start, folded, language }) => start > event.start && brings(folded, language),
+  );
+  return order ? because('bring', order) : null;
+}
+
+function brings(folded: string, language: Language): boolean {
+  if (verbsOf(language).condition.test(folded) || !asks(folded, language)) return false;
+  const words = folded.split(/[^\p{L}'-]+/u);
+  const bring = bringWords(language);
+  return words.some((word, i) => {
+    const base = fold(baseForm(participleBase(word, language) ?? word, language));
+    // “bring … mit”, “mee te nemen”
+    const around = [...words.slice(Math.max(0, i - 2), i), ...words.slice(i + 1, i + 9)];
+    return bring.has(base) || around.some((particle) => bring.has(`${particle}${base}`));
+  });
+}
+
+const bringWords = perLanguage(({ requests }: Language) => new Set(listOf(requests.bring)));
+
+/** “Your parcel is kept until Saturday. Please collect it.”, “Could you look at the list? I have to print it on Friday.” */
+function askedBeside(
+  date: DatePhrase,
+  found: readonly DatePhrase[],
+  sentences: readonly Spoken[],
+): Because | null {
+  const at = sentences.findIndex(({ start, end }) => date.start >= start && date.start < end);
+  const [before, here, after] = [sentences[at - 1], sentences[at], sentences[at + 1]];
+  const isUndated = ({ start, end }: Spoken) => found.every((d) => d.start < start || d.start >= end);
+  const asking = [after, before].filter(
+    (s): s is Spoken => s !== undefined && isUndated(s) && asks(s.folded, s.language),
+  );
+  if (!here || asking.length === 0 || date.reasons.some(({ cue }) => AGAINST.has(cue))) return null;
+  const kept = date.reasons.some(({ cue }) => cue === 'until' || cue === 'by');
+  const refers = asking.find((s) => s === after && refersBack(s));
+  if (kept && refers) return because('kept', refers);
+  return isOwnPlan(here, date) ? because('plan', here) : null;
+}
+
+/** What is said of such a date rules out that anything else hangs on it. */
+const AGAINST = new Set(['past', 'issue', 'absence', 'every', 'replaced', 'hours']);
+
+function refersBack({ folded, language }: Spoken): boolean {
+  const words = folded.match(/[\p{L}'-]+/gu) ?? [];
+  return pronouns(language).test(folded) || words.some((word) => hasPronoun(word, language));
+}
+
+const pronouns = perLanguage(({ requests }: Language) =>
+  pattern(`(?<=\\p{L}\\s(?:sie\\s|je\\s|u\\s)?)${alternatives(requests.pronouns)}(?=\\s|[.!?,]|$)`),
+);
+
+/** The writer speaks of what he himself does then. */
+function isOwnPlan({ folded, language }: Spoken, date: DatePhrase): boolean {
+  return (
+    date.reasons.some(({ cue }) => cue === 'commit') ||
+    cuesOf(language).self.test(folded) ||
+    writer(language).test(folded)
+  );
+}
+
+const writer = perLanguage(({ requests }: Language) =>
+  pattern(`^\\s*${alternatives(requests.writerFirst)}(?:(?<=')|\\s)`),
+);
