@@ -67,7 +67,9 @@ function timeOf(groups: Record<string, string | undefined>, language: Language):
     (m !== undefined && sep?.trim() === ':') ||
     sep?.trim() === 'h' ||
     later !== undefined;
-  if (!certain && !byAt && !(m !== undefined && at !== undefined && language.code !== 'en')) return null;
+  // “at 9.30” is a time, “at 9.99” a price.
+  const dotted = m !== undefined && at !== undefined && (language.code !== 'en' || /^[0-5][05]$/.test(m));
+  if (!certain && !byAt && !dotted) return null;
   let hour = Number(h);
   if ((half?.startsWith('p') ?? false) && hour < 12) hour += 12;
   if ((half?.startsWith('a') ?? false) && hour === 12) hour = 0;

@@ -155,6 +155,7 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   const ends = until !== null || by !== null || phrase.grain === 'span';
   const given = ends && asksNothing(wanted) ? cues.given.exec(clause.before)?.[0] : undefined;
   const noun = cues.noun.exec(around)?.[0];
+  const offered = offerOf(setting);
   const found: [Cue, string | undefined, boolean][] = [
     ['latest', latest, true],
     ['by', by?.[0], true],
@@ -169,12 +170,12 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['commit', commit, !moves && given === undefined],
     ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined],
     ['label', clause.before.trim(), until !== null && /^[^.;?!]{2,45}\s?:\s*$/.test(clause.before)],
-    ['offer', offerOf(setting), until !== null && asksNothing(wanted)],
+    ['offer', offered, until !== null && asksNothing(wanted)],
     ['state', stateOf(setting, wanted), latest === undefined && given === undefined && asksNothing(wanted)],
     [
       'absence',
       cues.absence.exec(wanted || noun !== undefined ? around : folded)?.[0],
-      wanted?.cue !== 'must' && !asks(clause.before, language),
+      wanted?.cue !== 'must' && offered === undefined && !asks(clause.before, language),
     ],
     ['every', cues.every.exec(window)?.[0], true],
     ['hours', own, phrase.hours],
@@ -270,7 +271,7 @@ function wantedBy({ folded, phrase, clause, after, language, order }: Setting): 
   if (others !== undefined) return { cue: 'obligation', words: others };
   for (const cue of ['must', 'obligation'] as const) {
     const found = cues[cue].exec(around);
-    if (found) return { cue, words: found[0] };
+    if (found && (!cues.awaits.test(found[0]) || cues.yours.test(folded))) return { cue, words: found[0] };
   }
   if (!order) return null;
   const own = cues.self.exec(folded) ?? cues.toDo.exec(folded);
@@ -306,8 +307,9 @@ function purposeOf(clause: Setting['clause'], language: Language): string | unde
 }
 
 /** What the writer says that he himself will do or has to; a request in the same clause outweighs it. */
-function commitOf({ clause, language, order }: Setting): string | undefined {
+function commitOf({ folded, clause, language, order }: Setting): string | undefined {
   const { commit, self } = cuesOf(language);
+  if (verbsOf(language).announce.test(folded)) return undefined;
   const found = commit.exec(clause.before) ?? (order ? null : self.exec(clause.before));
   const own = found?.[0] ?? ownDeed(clause.before, language);
   return own !== undefined && !asks(clause.before, language) ? own : undefined;

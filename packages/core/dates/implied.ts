@@ -60,7 +60,7 @@ function broughtTo(event: DatePhrase, sentences: readonly Spoken[]): Because | n
 
 function brings(folded: string, language: Language): boolean {
   if (verbsOf(language).condition.test(folded) || !asks(folded, language)) return false;
-  const words = folded.split(/[^\p{L}'-]+/u);
+  const words = folded.split(/[^\p{L}-]+/u);
   const bring = bringWords(language);
   return words.some((word, i) => {
     const base = fold(baseForm(participleBase(word, language) ?? word, language));
@@ -82,7 +82,8 @@ function askedBeside(
   const [before, here, after] = [sentences[at - 1], sentences[at], sentences[at + 1]];
   const isUndated = ({ start, end }: Spoken) => found.every((d) => d.start < start || d.start >= end);
   const asking = [after, before].filter(
-    (s): s is Spoken => s !== undefined && isUndated(s) && asks(s.folded, s.language),
+    (s): s is Spoken =>
+      s !== undefined && isUndated(s) && (s.folded.includes('?') || asks(s.folded, s.language)),
   );
   if (!here || asking.length === 0 || date.reasons.some(({ cue }) => AGAINST.has(cue))) return null;
   const kept = date.reasons.some(({ cue }) => cue === 'until' || cue === 'by');

@@ -128,14 +128,17 @@ export const isVerbForm = (word: string, language: Language) =>
 export function asksByPronoun(word: string, language: Language): boolean {
   if (!(ASKING[language.code]?.test(word) ?? false) || !hasPronoun(word, language)) return false;
   const verb = bare(word, language);
-  return !(INFINITIVE[language.code]?.test(verb) ?? false) && !verb.endsWith('ndo');
+  return !(INFINITIVE[language.code]?.test(verb) ?? false) && !TELLS.test(verb);
 }
 
+/** Gerunds, what was and what would be. */
+const TELLS = /(?:ndo|av[ao]|ab[ao]|[rd]?ia|rebbe|[ei]va)$/;
+
 const ASKING: Partial<Record<LanguageCode, RegExp>> = {
-  es: /(?:me|nos|(?:me|se|nos)l[oa]s?)$/,
+  es: /(?:me|nos|l[oa]s?)$/,
   it: /(?:mi|ci|[mct]el[oaie])$/,
   fr: /-(?:moi|nous|les?|la|lui|leur|m'en|nous-en)$/,
-  pt: /-(?:me|nos|lhes?|m[oa])$/,
+  pt: /-(?:me|nos|lhes?|m[oa]|l?[oa]s?)$/,
 };
 
 /** Pronouns written onto the verb that stand for a thing. */
@@ -223,7 +226,13 @@ export function participleBase(word: string, language: Language): string | null 
     PARTICIPLES[language.code]?.map(([ending, base]) =>
       ending.test(word) ? word.replace(ending, base) : null,
     ) ?? [];
-  return turned.find((base) => base !== null && isVerbForm(base, language)) ?? null;
+  const bases = turned.filter((base) => base !== null);
+  const { sure, doubtful } = verbTable(language);
+  return (
+    bases.find((base) => sure.has(fold(base)) || doubtful.has(fold(base))) ??
+    bases.find((base) => isVerbForm(base, language)) ??
+    null
+  );
 }
 
 /** What stays in front of its verb and takes no “ge”. */

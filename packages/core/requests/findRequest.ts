@@ -43,12 +43,33 @@ export function findRequest(
         );
     // “Please take the test. You can do it until Friday.”
     const request: Found | null =
-      found?.generic && found.refers && before ? { ...found, ...titleOf(before) } : found;
+      found?.generic && found.refers && before
+        ? { ...found, ...titleOf(before) }
+        : found?.generic
+          ? { ...found, ...answerTo(sentences[n - 1]) }
+          : found;
     const score = (request?.score ?? 0) - n * 0.05;
     if (request && (!best || score > best.score)) best = { ...request, score };
     before = request;
   }
-  return best;
+  return best ?? (first ? questionBeside(first, sentences) : null);
+}
+
+/** “How many of you are coming? We need to know by Friday.” */
+function answerTo(question: Spoken | undefined): Pick<Request, 'title' | 'place' | 'generic'> | null {
+  const text = question?.text.trim() ?? '';
+  if (!question || !text.endsWith('?') || text.split(/\s+/).length < 2) return null;
+  const start = question.start + question.text.indexOf(text);
+  const hello = verbsOf(question.language).greeting.exec(question.folded)?.[0].length ?? 0;
+  const title = `${question.language.requests.answer}: ${text.slice(hello)}`;
+  return { title, place: { start, end: start + text.length }, generic: false };
+}
+
+/** The question in front of the deadline or right behind it. */
+function questionBeside(deadline: DatePhrase, sentences: readonly Spoken[]): Request | null {
+  const at = sentences.findIndex(({ start, end }) => deadline.start >= start && deadline.start < end);
+  const [asked] = [sentences[at - 1], sentences[at + 1], sentences[at]].flatMap((s) => answerTo(s) ?? []);
+  return asked ? { ...asked, score: 0 } : null;
 }
 
 /** What “it” may stand for: a thing that was wanted before, one that the sentence before names, the message's own. */
@@ -77,9 +98,10 @@ function requestIn(
   own: boolean,
 ): Found | null {
   const { start, end, text, folded, language } = sentence;
-  const cut = dates
-    .filter((d) => d.start >= start && d.end <= end && d.verdict === 'deadline')
-    .map((d) => ({ start: d.start - start, end: d.end - start }));
+  const inside = dates.filter((d) => d.start >= start && d.end <= end && d.verdict === 'deadline');
+  // “I have to print it on Friday” is what the writer does.
+  if (!own && inside.some(({ reasons }) => reasons.some(({ cue }) => cue === 'plan'))) return null;
+  const cut = inside.map((d) => ({ start: d.start - start, end: d.end - start }));
   const holdsFirst = first !== undefined && first.start >= start && first.end <= end;
   const ask = (thing: string) =>
     askedIn(text, cut, language, thing, own) ?? (own ? orderIn(text, cut, language, thing) : null);

@@ -95,7 +95,7 @@ function closingBase(word: string, language: Language): string | null {
 const bills = perLanguage(({ requests, cues }: Language) => ({
   noun: pattern(`(?<![\\p{L}])(?:\\p{L}{3,20}(?=\\p{L}{4}))?${alternatives(requests.bills)}(?![\\p{L}])`),
   article: pattern(
-    `^(?:${alternatives(requests.yours)}|${alternatives(requests.determiners)})(?:(?<=')|\\s)\\s*`,
+    `^(?:${alternatives(requests.yours)}|${alternatives(requests.determiners)}|um)(?:(?<=')|\\s)\\s*`,
   ),
   event: wholeWords(cues.event),
 }));
@@ -122,7 +122,13 @@ function inFewWords(head: string, tail: string, language: Language): string | nu
   const asks = polite.test(fold(`${clause} ${tail}`)) || please.test(fold(tail.trim()));
   const name = tidy(clause, language);
   const words = name.split(/\s+/);
-  const isName = words.every((word) => !isVerb(word, language) && thirdBase(word, language) === null);
+  // “Vos remarques”: behind an article stands no verb.
+  const bare = withoutArticle(name, language).split(/\s+/);
+  const isName = bare.every(
+    (word, i) =>
+      (i === 0 && bare.length < words.length) ||
+      (!isVerb(word, language) && thirdBase(word, language) === null),
+  );
   if (!asks || name.length < 4 || words.length > FEW || !isName) return null;
   return actionIn(name, language) ?? `${language.requests.provide} ${uncapital(name)}`;
 }

@@ -1,4 +1,4 @@
-import { actionBase, fold, verbsOf, type Language, type LanguageCode } from '../languages/index.ts';
+import { actionBase, baseForm, fold, verbsOf, type Language, type LanguageCode } from '../languages/index.ts';
 import type { Asked } from './asked.ts';
 import { isDenied } from './framed.ts';
 import { pronounOf } from './phrase.ts';
@@ -11,6 +11,8 @@ export function needed(text: string, folded: string, language: Language, thing: 
   const found = verbsOf(language).needs.exec(folded);
   if (!found || verbsOf(language).courtesy.test(folded.replace(found[0], ' '))) return null;
   const start = found.index + found[0].length;
+  const { awaits, yours } = verbsOf(language);
+  if (awaits.test(found[0]) && !yours.test(folded)) return null;
   // “I would like to order …” tells what the writer does; “we ask that you …” asks for no thing.
   if (verbsOf(language).goal.test(folded.slice(start))) return null;
   if (/^(?:que?|che|that|dass|dat|att|qu')\b/.test(folded.slice(start))) return null;
@@ -20,11 +22,23 @@ export function needed(text: string, folded: string, language: Language, thing: 
   const pronoun = pronounOf(wanted, language);
   const isPerson = pronoun === null && verbsOf(language).people.has(fold(wanted));
   if (wanted.length < 3 || isPerson) return null;
+  // “We need to know it by Friday.”
+  const verb = fold(baseForm(wanted.split(' ')[0] ?? '', language));
+  if (verbsOf(language).generic.has(verb))
+    return { title: wanted, strength: 2, start, generic: true, refers: true };
   if (pronoun !== null && thing === '') return null;
   if (pronoun !== null)
     return { title: `${provide} ${thing}`, strength: 2, start, generic: false, refers: true };
-  const title = actionIn(wanted, language) ?? `${provide} ${wanted}`;
-  return { title, strength: 2, start, generic: false, refers: false, wanted };
+  const action = actionIn(wanted, language);
+  const title = action?.includes(' ') === false && thing !== '' ? `${action}: ${thing}` : action;
+  return {
+    title: title ?? `${provide} ${wanted}`,
+    strength: 2,
+    start,
+    generic: false,
+    refers: false,
+    wanted,
+  };
 }
 
 /** The thing that is wanted: behind the need, in front of it (“die Liste brauche ich”) or inside it (“we hebben de lijst nodig”). */
@@ -78,7 +92,10 @@ export function arriving(text: string, folded: string, language: Language): Aske
 export function actionIn(thing: string, language: Language): string | null {
   const { determined } = verbsOf(language);
   const words = thing.split(' ');
-  const at = determined.test(`x ${fold(thing)}`) && words.length > 1 ? 1 : 0;
+  const behind = (from: number) =>
+    determined.test(`x ${fold(words.slice(from).join(' '))}`) && words.length > from + 1 ? from + 1 : from;
+  // “a sua assinatura” has two.
+  const at = behind(behind(0));
   const base = actionBase(words[at] ?? '', language);
   // “das Einreichen” is an action, “die Listen” are not.
   const isInfinitiveNoun = language.requests.verbLast && base === fold(words[at] ?? '');
@@ -90,12 +107,12 @@ export function actionIn(thing: string, language: Language): string | null {
 
 /** Between an action and its object; what is left of it in front of the object. */
 const OF: Record<LanguageCode, readonly (readonly [string, string])[]> = {
-  en: [['of ', '']],
-  de: [['von ', '']],
-  fr: [['du ', 'le '], ['des ', 'les '], ['de la ', 'la '], ["de l'", "l'"], ['de ', ''], ["d'", '']],
-  es: [['del ', 'el '], ['de ', '']],
-  pt: [['do ', 'o '], ['da ', 'a '], ['dos ', 'os '], ['das ', 'as '], ['de ', '']],
-  nl: [['van ', '']],
-  it: [['del ', 'il '], ['della ', 'la '], ['dei ', 'i '], ['delle ', 'le '], ["dell'", "l'"], ['dello ', 'lo '], ['degli ', 'gli '], ['di ', '']],
-  sv: [['av ', '']],
+  en: [['of ', ''], ['on ', '']],
+  de: [['von ', ''], ['auf ', ''], ['unter ', '']],
+  fr: [['du ', 'le '], ['des ', 'les '], ['de la ', 'la '], ["de l'", "l'"], ['de ', ''], ["d'", ''], ['sur ', '']],
+  es: [['del ', 'el '], ['de ', ''], ['en ', '']],
+  pt: [['do ', 'o '], ['da ', 'a '], ['dos ', 'os '], ['das ', 'as '], ['de ', ''], ['no ', 'o '], ['na ', 'a ']],
+  nl: [['van ', ''], ['op ', ''], ['onder ', '']],
+  it: [['del ', 'il '], ['della ', 'la '], ['dei ', 'i '], ['delle ', 'le '], ["dell'", "l'"], ['dello ', 'lo '], ['degli ', 'gli '], ['di ', ''], ['sul ', 'il '], ['sulla ', 'la ']],
+  sv: [['av ', ''], ['på ', '']],
 }; // prettier-ignore

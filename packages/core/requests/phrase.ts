@@ -19,21 +19,34 @@ export function askedAt(found: Found, text: string, language: Language, thing: s
   }
   const ahead = text.slice(found.framed ? found.at : Math.max(0, found.start - 12), found.start + clitic);
   const lead = verbsOf(language).clitic.test(fold(ahead));
-  // “make sure the door is locked”
-  const done =
-    found.framed && verbsOf(language).determined.test(`x ${fold(words.trimStart())}`)
-      ? doneClause(cutReason(words, language), language)
-      : null;
-  if (done !== null) return { title: done, strength: 3, start: found.start, generic: false, refers: false };
-  const action =
-    found.framed && !isVerb(firstWord(fold(words)), language)
-      ? actionIn(tidy(words, language), language)
-      : null;
-  if (action !== null)
-    return { title: action, strength: 3, start: found.start, generic: false, refers: false };
+  const said = found.framed ? unsaid(found, text, language) : null;
+  if (said === '') return null;
+  if (said !== null) return { title: said, strength: 3, start: found.start, generic: false, refers: false };
   const made = phrase(`${object}${words}`, language, thing, lead);
   const strength = found.framed ? 3 : 2.5;
   return made && { ...made, strength, start: found.start, generic: isGeneric(words, language) };
+}
+
+/**
+ * Behind a frame that no verb follows: what is to be done with a thing (“make sure the door is locked”), an action (“please
+ * your confirmation”), the thing itself; nothing where only small words follow. Null where a verb does.
+ */
+function unsaid({ at, start }: Found, text: string, language: Language): string | null {
+  const { verbLast, provide } = language.requests;
+  const { auxiliary, determined, event, particles, that } = verbsOf(language);
+  const clause = tidy(cutReason(text.slice(start), language), language);
+  const first = firstWord(fold(clause));
+  if (auxiliary.has(first)) return doneClause(clause, language);
+  const isName = determined.test(`x ${fold(clause)}`);
+  const done = isName ? doneClause(clause, language) : null;
+  const clitic = leadingClitic(clause, language) > 0 && done === null;
+  const acts =
+    verbLast && clause.split(' ').some((word, i) => i > 0 && /n$/.test(word) && isVerb(word, language));
+  if (clitic || acts || isVerb(first, language)) return null;
+  if (!isName) return actionIn(clause, language) ?? (particles.has(first) && verbLast ? '' : null);
+  const frame = text.slice(at, start).trim();
+  const kept = that.test(fold(frame)) ? capital(`${frame} ${clause}`) : `${provide} ${clause}`;
+  return done ?? actionIn(clause, language) ?? (event.test(fold(clause)) ? '' : kept);
 }
 
 /** “(importas-te de) o rever”: how long the pronoun in front of the verb is. */

@@ -5,6 +5,7 @@ import {
   isInfinitive,
   isVerb,
   lastThing,
+  participleBase,
   type Language,
   type LanguageCode,
 } from '../languages/index.ts';
@@ -22,8 +23,14 @@ const TO: Partial<Record<LanguageCode, RegExp>> = {
 };
 /** “das Sie bis Freitag ausfüllen müssten”, “dat u voor vrijdag moet invullen” */
 const LAST: Partial<Record<LanguageCode, RegExp>> = {
-  de: /,?\s(?:das|den|die)\s(?:sie|du|ihr)\s(?:[^,;:]*\s)?(?<verb>\p{L}+n)\s(?:müssten|müssen|musst|sollten|sollen|solltest|mögen|können|könnten)(?![\p{L}])/u,
-  nl: /,?\s(?:dat|die)\s(?:u|je|jullie)\s(?:[^,;:]*\s)?(?:moet|moeten|dient te|kunt|kan|zou moeten)\s(?<verb>\p{L}+n)(?![\p{L}])/u,
+  de: /,?\s(?:das|den|die)\s(?:sie|du|ihr)\s(?:[^,;:]*\s)?(?<verb>\p{L}+n)\s(?:müssten|müssen|musst|sollten|sollen|solltest|mögen|können|könnten)(?![\p{L}])/iu,
+  nl: /,?\s(?:dat|die)\s(?:u|je|jullie)\s(?:[^,;:]*\s)?(?:moet|moeten|dient te|kunt|kan|zou moeten)\s(?<verb>\p{L}+n)(?![\p{L}])/iu,
+};
+
+/** “ein Fehler, der vor Freitag korrigiert werden muss” */
+const LAST_PASSIVE: Partial<Record<LanguageCode, RegExp>> = {
+  de: /,?\s(?:der|das|den|die)\s(?:[^,;:]*\s)?(?<verb>\p{L}+)\s(?:werden|sein)\s(?:muss|müssen|sollte|sollten|soll|sollen)(?![\p{L}])/iu,
+  nl: /,?\s(?:dat|die)\s(?:[^,;:]*\s)?(?<verb>\p{L}+)\s(?:moet|moeten|dient te|dienen te)\s(?:worden|zijn)(?![\p{L}])/iu,
 };
 
 /** “Attached is a form for you to fill in”, “un modulo da compilare”, “ein Formular, das Sie ausfüllen müssten” */
@@ -34,6 +41,10 @@ export function purposeOf(text: string, language: Language): Asked | null {
     const verb = last.groups?.verb ?? '';
     return thing === null || !isVerb(verb, language) ? null : madeOf(verb, thing, last.index, language);
   }
+  const passive = LAST_PASSIVE[language.code]?.exec(text);
+  const done = passive ? participleBase(passive.groups?.verb ?? '', language) : null;
+  const undone = passive ? lastThing(text.slice(0, passive.index), language) : null;
+  if (passive && done !== null && undone !== null) return madeOf(done, undone, passive.index, language);
   for (const found of text.matchAll(TO[language.code] ?? /(?!)/g)) {
     const words = text.slice(found.index + found[0].length);
     const verb = firstWord(fold(words));

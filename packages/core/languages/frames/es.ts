@@ -37,7 +37,7 @@ export const frames = [
   ),
   combine('alguien', 'tendría que|debería|tiene que|debe'),
   combine('te|le|os|les', 'toca|tocará|tocaría|corresponde'),
-  'es tu turno de|es su turno de|es vuestro turno de|pásate a|pásese a|pasaos a',
+  'no te olvides de|no se olvide de|no os olvidéis de|no se olviden de|es tu turno de|es su turno de|es vuestro turno de|pásate a|pásese a|pasaos a',
   'asegúrese de que|asegúrate de que|procure que|procura que',
 ].join('|');
 

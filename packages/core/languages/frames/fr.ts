@@ -58,7 +58,7 @@ export const frames = [
     't’ennuierait|te dérangerait|vous ennuierait|vous dérangerait|t’embêterait|te gênerait',
     'de|d’',
   ),
-  'c’est à toi de|c’est à vous de|c’est ton tour de|c’est votre tour de|il te revient de|il vous revient de|que vous voudrez bien|que tu voudras bien',
+  'c’est à toi de|c’est à vous de|c’est ton tour de|c’est votre tour de|il te revient de|il vous revient de',
   combine('veillez|veille|assurez-vous|assure-toi', '', 'à ce que|bien à ce que|que'),
 ].join('|');
 

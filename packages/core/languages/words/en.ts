@@ -166,7 +166,7 @@ export const en: Language = {
     writerFirst: 'i|we|i’m|we’re|i’ve|we’ve|i’d|we’d',
     answer: 'Answer',
     bills:
-      'invoice|bill|fee|fees|amount|balance|rent|instalment|deposit|contribution|premium|subscription|sum|dues|tax|fine|payment|remainder',
+      'invoice|bill|fee|fees|amount|balance|rent|instalment|deposit|contribution|premium|subscription|sum|dues|tax|fine|remainder',
     yours: 'your|yours',
     awaits: 'expect|expecting|await|awaiting|waiting for|waiting on|look forward to',
     mayPassive: 'may be|can be|could be|may still be|can still be|might be',
@@ -208,7 +208,7 @@ export const en: Language = {
     goal: 'to',
     so: 'so|so please|therefore|and so|hence',
     finished: 'done|complete|completed|yes|x|✓|✔|☑|closed|finished|ok',
-    afterNoun: 'is|are|was|were|will|for|of|from|has|had',
+    afterNoun: 'is|are|was|were|will|for|of|from|has|had|attached|enclosed|below|herewith',
     writer: '',
     you: '',
     doForMe: '',

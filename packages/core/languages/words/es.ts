@@ -156,7 +156,7 @@ export const es: Language = {
       'hacer llegar|hiciera llegar|hiciese llegar|hicieran llegar|haga llegar|hagan llegar|haz llegar|hagas llegar|hacernos llegar|hacerme llegar',
     can: 'puede|pueden|puedes|podéis|podría|podrían|podrías|podríais|querría|querrías|quieres|puede usted|podría usted',
     withoutDoing: 'de no|salvo que|en caso de no|caso de no|a menos que',
-    auxiliary: 'es|son|sea|sean|está|están|ha sido|han sido|fuera|fueran|ser',
+    auxiliary: 'es|son|sea|sean|está|están|ha sido|han sido|fuera|fueran|ser|quede|queden|esté|estén',
     pay: 'Pagar',
     writerFirst: 'yo|nosotros',
     answer: 'Responder',

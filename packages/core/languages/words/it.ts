@@ -154,7 +154,7 @@ export const it: Language = {
       'far pervenire|faccia pervenire|facesse pervenire|farci pervenire|facciano pervenire|fate pervenire|far avere|farci avere|faccia avere|facesse avere',
     can: 'può|puoi|potete|potrebbe|potreste|potresti',
     withoutDoing: 'a meno che|in caso di mancata|in mancanza di',
-    auxiliary: 'è|sono|sia|siano|venga|vengano|viene|vengono|fosse|fossero|essere',
+    auxiliary: 'è|sono|sia|siano|venga|vengano|viene|vengono|fosse|fossero|essere|resti|restino',
     pay: 'Pagare',
     writerFirst: 'io|noi',
     answer: 'Rispondere',

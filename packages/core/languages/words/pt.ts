@@ -160,7 +160,7 @@ export const pt: Language = {
     letArrive: 'fazer chegar|faça chegar|façam chegar|faças chegar|fizesse chegar|fazer-nos chegar',
     can: 'pode|podes|podem|poderia|poderias|poderiam|podia|podias|podiam',
     withoutDoing: 'a menos que|salvo se|na falta de',
-    auxiliary: 'seja|sejam|é|são|for|forem|esteja|estejam|tiver sido|ser',
+    auxiliary: 'seja|sejam|é|são|for|forem|esteja|estejam|tiver sido|ser|fique|fiquem|fica|ficam',
     pay: 'Pagar',
     writerFirst: 'eu|nós',
     answer: 'Responder',
@@ -170,7 +170,7 @@ export const pt: Language = {
     mayPassive: 'pode ser|podem ser|poderá ser|poderão ser|pode|podem|poderá|poderão',
     provide: 'Enviar',
     passive:
-      'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser|deve ser-nos|deverá ser-nos|devem ser-nos|deverão ser-nos|terá de ser|terão de ser|tem de ser-nos|deveria ser|deveriam ser|deve estar|deverá estar',
+      'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser|deve ser-nos|deverá ser-nos|devem ser-nos|deverão ser-nos|terá de ser|terão de ser|tem de ser-nos|deveria ser|deveriam ser|deve estar|deverá estar|tem de estar|têm de estar|terá de estar|tem que estar',
     courtesy:
       'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da|cancelar subscrição|segue|seguem|até já|até breve|preferência|a confiança|a sua preferência|o contacto|o interesse|vir visitar|vir-nos visitar|nos vir visitar',
     generic:
