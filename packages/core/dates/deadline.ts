@@ -158,8 +158,8 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   const offered = offerOf(setting);
   const found: [Cue, string | undefined, boolean][] = [
     ['latest', latest, true],
-    ['by', by?.[0], true],
-    ['until', until?.[0], !moves],
+    ['by', by?.[0], !isFarewell(setting)],
+    ['until', until?.[0], !moves && !isFarewell(setting)],
     ['noun', noun, !settled],
     [wanted?.cue ?? 'request', wanted?.words, true],
     ['given', given, true],
@@ -189,6 +189,13 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     words === undefined || !counts ? [] : [{ cue, weight: WEIGHTS[cue], words: words.trim() }],
   );
 }
+
+/** “Bis Samstag!”, “À vendredi !”: the writer looks forward to the day. */
+const isFarewell = ({ folded, phrase, before }: Setting): boolean =>
+  phrase.grain === 'weekday' &&
+  /^\s*\p{L}+\s+(?:\p{L}{2,3}\s+)?$/u.test(before) &&
+  /^\s*!?\s*$/.test(folded.slice(phrase.end)) &&
+  folded.includes('!');
 
 /** Where what has passed stands: in front of the cue itself (“bought before”); behind the date where the verb is last. */
 function pastOf({ before, by, clause, language }: Setting): string {

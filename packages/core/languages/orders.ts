@@ -57,7 +57,7 @@ interface Start {
 
 /** The opening, behind “tu me” of a question, a colon, a dash, “so”, a comma, or a verb with its pronoun (“llámenos”). */
 function* startsOf(folded: string, language: Language): Generator<Start> {
-  const { beforeOrder, doForMe, so, whoever } = verbsOf(language);
+  const { beforeOrder, doForMe, formal, so, whoever } = verbsOf(language);
   const start = openingOf(folded, language);
   const plainly = [
     start,
@@ -69,7 +69,12 @@ function* startsOf(folded: string, language: Language): Generator<Start> {
     const behind = beforeOrder.exec(folded.slice(at))?.[0].length;
     if (behind !== undefined) yield { at: at + behind, sure: true };
   }
-  if (folded.trimEnd().endsWith('?')) for (const at of endsOf(doForMe, folded)) yield { at, sure: true };
+  if (folded.trimEnd().endsWith('?')) {
+    for (const at of endsOf(doForMe, folded)) yield { at, sure: true };
+    // “Bel jij morgen de loodgieter?”
+    if (formal.test(folded.slice(start))) yield { at: start, sure: true };
+  }
+  for (const at of endsOf(THING_FIRST[language.code] ?? /(?!)/g, folded)) yield { at, sure: true };
   const concerns = whoever.test(folded.slice(start));
   for (const at of endsOf(/,\s+/g, folded)) {
     if (at <= start || !mayFollow(folded, start, at, language)) continue;
@@ -80,6 +85,11 @@ function* startsOf(folded: string, language: Language): Generator<Start> {
   for (const { index, 0: word } of folded.slice(start).matchAll(/[\p{L}'-]{5,}/gu))
     if (asksByPronoun(word, language)) yield { at: start + index, sure: false };
 }
+
+/** “…, la rinnovi per tempo”: a pronoun for a thing in front of a verb in the form that orders. */
+const THING_FIRST: Partial<Record<LanguageCode, RegExp>> = {
+  it: /[,;]\s+(?:l[oaie]|[cm]e\s?l[oaie])\s+(?=[a-z]+i(?![a-z]))/g,
+};
 
 const endsOf = (pattern: RegExp, folded: string) =>
   [...folded.matchAll(pattern)].map((match) => match.index + match[0].length);

@@ -3,6 +3,7 @@ import {
   alternatives,
   baseForm,
   fold,
+  isInfinitive,
   isSmall,
   isVerb,
   pattern,
@@ -119,14 +120,14 @@ function owed(head: string, language: Language): string | null {
 function inFewWords(head: string, tail: string, language: Language): string | null {
   const { polite, please } = verbsOf(language);
   const clause = head.split(/\s[–-]\s|[:;]/).at(-1) ?? '';
-  const asks = polite.test(fold(`${clause} ${tail}`)) || please.test(fold(tail.trim()));
+  const asks = polite.test(fold(`${clause} ${tail}`)) || please.test(fold(tail).replace(/^[\s,.!-]+/, ''));
   const name = tidy(clause, language);
   const words = name.split(/\s+/);
   // “Vos remarques”: behind an article stands no verb.
   const bare = withoutArticle(name, language).split(/\s+/);
   const isName = bare.every(
     (word, i) =>
-      (i === 0 && bare.length < words.length) ||
+      (i === 0 && (bare.length < words.length || (bare.length <= 2 && !isInfinitive(word, language)))) ||
       (!isVerb(word, language) && thirdBase(word, language) === null),
   );
   if (!asks || name.length < 4 || words.length > FEW || !isName) return null;

@@ -66,7 +66,7 @@ const GETTING =
 export const isArrival = (words: string, language: Language) => verbsOf(language).arrival.test(words);
 
 /** “The list must reach us by Friday” → “Send the list” */
-export function arriving(text: string, folded: string, language: Language): Asked | null {
+export function arriving(text: string, folded: string, language: Language, thing: string): Asked | null {
   const found = verbsOf(language).arrive.exec(folded)?.groups?.thing;
   if (found === undefined) return null;
   const start = folded.indexOf(found);
@@ -78,13 +78,14 @@ export function arriving(text: string, folded: string, language: Language): Aske
   );
   if (isDenied(folded.slice(0, start), folded.slice(start + found.length), language)) return null;
   const refers = !wanted.includes(' ');
+  const meant = refers && thing !== '' ? thing : wanted;
   return {
-    title: `${language.requests.provide} ${wanted}`,
+    title: `${language.requests.provide} ${meant}`,
     strength: 2,
     start,
-    generic: refers,
+    generic: refers && thing === '',
     refers,
-    wanted,
+    wanted: meant,
   };
 }
 

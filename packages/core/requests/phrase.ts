@@ -33,9 +33,10 @@ export function askedAt(found: Found, text: string, language: Language, thing: s
  */
 function unsaid({ at, start }: Found, text: string, language: Language): string | null {
   const { verbLast, provide } = language.requests;
-  const { auxiliary, determined, event, particles, that } = verbsOf(language);
+  const { auxiliary, determined, event, generic, particles, that } = verbsOf(language);
   const clause = tidy(cutReason(text.slice(start), language), language);
   const first = firstWord(fold(clause));
+  if (generic.has(first)) return null;
   if (auxiliary.has(first)) return doneClause(clause, language);
   const isName = determined.test(`x ${fold(clause)}`);
   const done = isName ? doneClause(clause, language) : null;

@@ -70,13 +70,13 @@ function requestIn(
   // “Vuestro voto tiene que llegar …”
   const sent =
     found?.framed === true && isArrival(folded.slice(found.start), language)
-      ? arriving(text, folded, language)
+      ? arriving(text, folded, language, thing)
       : null;
   const put = found && !needsMore ? (sent ?? turned ?? askedAt(found, text, language, thing)) : null;
   if (put) return put;
   const asked =
     need ??
-    arriving(text, folded, language) ??
+    arriving(text, folded, language, thing) ??
     passive(text, language, thing, dated) ??
     fronted(text, folded, language) ??
     (dated ? withDeadline(text, folded, language, thing) : null);

@@ -15,6 +15,10 @@ import { without } from './tidy.ts';
  */
 export function verbFirst(given: string, language: Language): string {
   const { modal, modalInside } = verbsOf(language);
+  // “Vergiss den Schlüssel nicht, bring ihn mit”: the particle is the other verb's.
+  const [first = '', next = ''] = given.split(/,\s+(?=\p{Ll})/u);
+  if (next !== '' && startsOrder(fold(given), language) && startsOrder(fold(next), language))
+    return verbFirst(first, language);
   const words = joined(without(without(given, modal), modalInside).trim().split(/\s+/), language);
   return (
     joint(words, language) ??
