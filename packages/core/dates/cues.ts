@@ -1,6 +1,7 @@
 import {
   alternatives,
   finderOf,
+  listOf,
   orderAt,
   pattern,
   perLanguage,
@@ -80,6 +81,11 @@ export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, reques
     given: wholeWords(cues.given),
     yours: wholeWords(requests.yours),
     awaits: pattern(`${alternatives(requests.awaits)}${WORD_END}`),
+    ends: near(
+      listOf(requests.is)
+        .filter((word) => word.length > 4)
+        .join('|'),
+    ),
     wish: near(cues.wish),
     event: compound(cues.event),
     past: pattern(`${wholeWords(cues.past).source}|${PERFECT[code] ?? '(?!)'}`),

@@ -10,6 +10,7 @@ import {
   type LanguageCode,
 } from '../languages/index.ts';
 import { asks, cuesOf } from './cues.ts';
+import type { Day } from './day.ts';
 import type { Reason } from './phrase.ts';
 import type { Phrase } from './phrases.ts';
 
@@ -26,6 +27,7 @@ const WEIGHTS = {
   must: 4,
   obligation: 3,
   given: 4,
+  ends: 5,
   offer: 2,
   label: 2,
   moved: 5,
@@ -41,6 +43,7 @@ const WEIGHTS = {
   absence: -8,
   every: -8,
   replaced: -12,
+  rolled: -5,
   dayless: -4,
 } as const;
 type Cue = keyof typeof WEIGHTS;
@@ -75,9 +78,11 @@ interface Setting {
   moves: RegExpExecArray | null;
   /** The words are the user's own. */
   order: boolean;
+  /** The message's own day. */
+  today: Day;
 }
 
-function settingOf(folded: string, phrase: Phrase, language: Language, order: boolean): Setting {
+function settingOf(folded: string, phrase: Phrase, language: Language, order: boolean, today: Day): Setting {
   const cues = cuesOf(language);
   const before = folded.slice(0, phrase.start);
   const after = folded.slice(phrase.end);
@@ -89,6 +94,7 @@ function settingOf(folded: string, phrase: Phrase, language: Language, order: bo
     phrase,
     language,
     order,
+    today,
     before,
     after,
     clause,
@@ -118,8 +124,14 @@ const spanOf = (folded: string, phrase: Phrase) =>
   phrase.grain === 'span' ? folded.slice(phrase.start, phrase.end) : '';
 
 /** Weighs the cues around a date phrase of a folded sentence: deadline, event or neither. `order`: the words are the user's own. */
-export function judge(folded: string, phrase: Phrase, language: Language, order: boolean): Judgement {
-  const setting = settingOf(folded, phrase, language, order);
+export function judge(
+  folded: string,
+  phrase: Phrase,
+  language: Language,
+  order: boolean,
+  today: Day,
+): Judgement {
+  const setting = settingOf(folded, phrase, language, order, today);
   const { before, by, until, moves } = setting;
   const cues = cuesOf(language);
   const window = windowOf(before);
@@ -142,7 +154,7 @@ export function judge(folded: string, phrase: Phrase, language: Language, order:
 
 /** `gone`: another date has taken its place. */
 function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reason[] {
-  const { folded, phrase, language, before, after, clause, around, by, until, moves } = setting;
+  const { folded, phrase, language, before, after, clause, around, by, until, moves, today } = setting;
   const cues = cuesOf(language);
   const window = windowOf(before);
   const own = folded.slice(phrase.start, phrase.end);
@@ -183,6 +195,8 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['dayless', own, phrase.dayless && (!settled || !wanted)],
     ['issue', by ? undefined : cues.issue.exec(window)?.[0], !moves && purpose === undefined],
     ['moved', moves?.[0], !gone],
+    ['rolled', own, !phrase.fixed && phrase.day - today > YEAR_AHEAD && !settled && until === null],
+    ['ends', endOf(setting), by === null && until === null],
     ['replaced', 'replaced', gone],
   ];
   return found.flatMap(([cue, words, counts]) =>
@@ -246,6 +260,15 @@ function eventOf({ folded, around, moves, language }: Setting, noun: string | un
 }
 
 const listed = perLanguage(({ cues }: Language) => new Set(listOf(cues.event)));
+
+/** A day without a year that lies so far ahead has passed only lately, and is told of rather than set. */
+const YEAR_AHEAD = 250;
+
+/** “La votación termina el domingo”: what one does ends then. */
+function endOf({ before, clause, language }: Setting): string | undefined {
+  const ends = cuesOf(language).ends.exec(windowOf(before))?.[0];
+  return ends !== undefined && namesAction(clause.before, language) ? ends : undefined;
+}
 
 /** An offer that is good until that day, or what one can do until then. */
 function offerOf({ folded, around, clause, language }: Setting): string | undefined {

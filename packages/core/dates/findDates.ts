@@ -81,7 +81,13 @@ function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: 
   );
   const phrases = [...own, ...counted];
   const dated = phrases.flatMap((phrase) => {
-    const { lead, overdue, ...judgement } = judge(folded, phrase, language, options.order ?? false);
+    const { lead, overdue, ...judgement } = judge(
+      folded,
+      phrase,
+      language,
+      options.order ?? false,
+      frame.today,
+    );
     if (phrase.dayless && judgement.verdict !== 'deadline') return [];
     const date = dateOf(overdue ? before(phrase) : phrase, options.zone);
     if (!LocalDate.safeParse(date).success) return [];

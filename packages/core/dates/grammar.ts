@@ -8,6 +8,8 @@ export interface Grammar {
   months: ReadonlyMap<string, number>;
   weekdays: ReadonlyMap<string, number>;
   numbers: ReadonlyMap<string, number>;
+  /** Which weekday of a month: 1 to 4, -1 the last. */
+  nth: ReadonlyMap<string, number>;
   /** `following`: the next week, month, quarter or year. */
   is: (kind: 'next' | 'coming' | 'following' | 'last', words: string | undefined) => boolean;
   unitOf: (word: string) => Unit | null;
@@ -43,6 +45,7 @@ export const GATE_OF: Record<RuleName, Gate> = {
   ago: 'unit',
   weekday: 'weekday',
   weekdayDate: 'weekday',
+  nthWeekday: 'weekday',
   shortDay: 'weekday',
   relative: 'relative',
   thatDay: 'named',
@@ -63,6 +66,7 @@ export type RuleName =
   | 'weekNumber'
   | 'weekday'
   | 'weekdayDate'
+  | 'nthWeekday'
   | 'thatDay'
   | 'countBack'
   | 'given'
@@ -86,20 +90,17 @@ export const grammarOf = perLanguage((language: Language): Grammar => {
     following: new Set([...listOf(dates.next), ...listOf(dates.comes)]),
     last: new Set(listOf(dates.last)),
   };
-  const numbers = new Map(
-    listOf(language.numbers).map((entry) => {
-      const [n = '', ...word] = entry.split(' ');
-      return [word.join(' '), Number(n)];
-    }),
-  );
+  const numbers = counted(language.numbers);
+  const nth = counted(dates.nth);
   const plurals = new Set(listOf(dates.weeks));
   const units = UNITS.flatMap((unit) => listOf(dates[unit]).map((word) => [word, unit] as const));
   return {
-    rules: rulesOf(language, numbers),
+    rules: rulesOf(language, numbers, nth),
     gates: gatesOf(language),
     months: indexOf(language.months),
     weekdays: new Map([...indexOf(language.weekdays), ...indexOf(language.shortDays)]),
     numbers,
+    nth,
     is: (kind, words) => words !== undefined && sets[kind].has(words.replace(/\s+/g, ' ').trim()),
     isPlural: (unit) => plurals.has(unit),
     unitOf: (word) => units.find(([w]) => w === word.replace(/\s+/g, ' '))?.[1] ?? null,
@@ -112,6 +113,15 @@ export const grammarOf = perLanguage((language: Language): Grammar => {
     ),
   };
 });
+
+/** `3 three` → three, 3 */
+const counted = (words: Words): Map<string, number> =>
+  new Map(
+    listOf(words).map((entry) => {
+      const [n = '', ...word] = entry.split(' ');
+      return [word.join(' '), Number(n)];
+    }),
+  );
 
 function indexOf(words: readonly Words[]): Map<string, number> {
   return new Map(words.flatMap((alternatives, i) => listOf(alternatives).map((word) => [word, i] as const)));
@@ -143,6 +153,7 @@ function anyDateWord({ months, weekdays, shortDays, dates }: Language): RegExp {
 function rulesOf(
   { code, months, weekdays, shortDays, dates, cues, requests }: Language,
   numbers: ReadonlyMap<string, number>,
+  nth: ReadonlyMap<string, number>,
 ) {
   const or = alternatives;
   const rule = (source: string) => pattern(source, 'g');
@@ -191,6 +202,9 @@ function rulesOf(
     ),
     weekdayDate: rule(
       `${B}(?:${turn}\\s+)?(?<weekday>${or(...weekdays, ...shortDays)})\\.?,?\\s+(?:${or(dates.dayOfMonth, dates.article)}\\s+)?(?<d>${DAY})${mark}(?!${link}${or(...months)}${E})(?![\\p{L}\\p{N}]|\\s?[%€$£/]|[.,:/-]\\d|\\s?(?:h|${or(dates.clock)})${E})`,
+    ),
+    nthWeekday: rule(
+      `${B}(?<nth>${or([...nth.keys()].join('|'))})\\s+(?<weekday>${or(...weekdays)})(?:en)?\\s+(?:${or(dates.of, dates.article, dates.nthOf)}\\s*){1,3}\\s*(?:${month}${E}${year}|(?<unit>${or(dates.month)})${E}(?:\\s+(?<turn>${turn}))?)`,
     ),
     thatDay: rule(
       `${B}(?:(?<itself>${or(dates.thatDay)})(?!\\s+${or(dates.before)}${E})|${or(dates.dayBefore)})${E}`,

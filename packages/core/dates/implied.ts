@@ -89,7 +89,13 @@ function askedBeside(
   const kept = date.reasons.some(({ cue }) => cue === 'until' || cue === 'by');
   const refers = asking.find((s) => s === after && refersBack(s));
   if (kept && refers) return because('kept', refers);
-  return isOwnPlan(here, date) ? because('plan', here) : null;
+  const wondered = asking.some(
+    ({ text, folded, language }) => text.includes('?') && cuesOf(language).yours.test(folded),
+  );
+  const plain = date.reasons.every(({ cue }) => cue === 'future' || cue === 'commit' || cue === 'event');
+  return isOwnPlan(here, date) || (wondered && plain && date.verdict === 'other')
+    ? because('plan', here)
+    : null;
 }
 
 /** What is said of such a date rules out that anything else hangs on it. */

@@ -80,6 +80,20 @@ export const READ: Record<
       ? { day, grain: 'dayOfMonth', fixed: false, weak: false }
       : null;
   },
+  nthWeekday: ({ nth, weekday, month, year, turn }, frame, grammar) => {
+    const wanted = grammar.weekdays.get(weekday ?? '');
+    const count = grammar.nth.get(nth ?? '');
+    const named = grammar.months.get(month ?? '');
+    if (wanted === undefined || count === undefined) return null;
+    const now = partsOf(frame.today);
+    const first = named === undefined ? now.month + (grammar.is('following', turn) ? 1 : 0) : named + 1;
+    const inYear = year === undefined ? now.year : fullYear(year);
+    const days = [0, 1, 12].map((ahead) => nthOfMonth(inYear, first + ahead, wanted, count));
+    const ahead = days.filter(
+      (_, i) => i === 0 || (named === undefined ? i === 1 : year === undefined && i === 2),
+    );
+    return plain(ahead.find((day) => day >= frame.today) ?? ahead[0] ?? null);
+  },
   thatDay: ({ itself }, frame) => fromNamed((named) => (itself === undefined ? named - 1 : named), frame),
   countBack: ({ n, unit }, frame, grammar) => {
     const count = numberOf(n, grammar);
@@ -104,6 +118,14 @@ export const READ: Record<
     return day === null ? null : { day, grain: 'dayOfMonth', fixed: false, weak: false };
   },
 };
+
+/** `month` counts from 1 and may run on into the next year; `count` -1 is the last. */
+function nthOfMonth(year: number, month: number, weekday: number, count: number): Day {
+  const last = lastOfMonth(year, month);
+  if (count < 0) return last - ((weekdayOf(last) - weekday + 7) % 7);
+  const first = lastOfMonth(year, month - 1) + 1;
+  return first + ((weekday - weekdayOf(first) + 7) % 7) + (count - 1) * 7;
+}
 
 /** `day` is what it would be if that day were today, so that “by then” is today. */
 const fromNamed = (from: (named: Day) => Day, { today }: Frame): Found => ({

@@ -77,6 +77,10 @@ export interface DateWords {
   noon: Words;
   /** A part of the day, or its end: the day alone. */
   dayPart: Words;
+  /** In front of a weekday of a month: `1 first`, `-1 last`. */
+  nth: Words;
+  /** Between that weekday and its month. */
+  nthOf: Words;
   weekNumber: Words;
   from: Words;
   to: Words;

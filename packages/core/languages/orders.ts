@@ -60,7 +60,7 @@ function* startsOf(folded: string, language: Language): Generator<Start> {
   const { beforeOrder, doForMe, formal, so, whoever } = verbsOf(language);
   const start = openingOf(folded, language);
   const plainly = [
-    start,
+    ...(isInverted(folded, start, language) ? [] : [start]),
     ...endsOf(/(?<=(?:^|\s)\S+\s\S+)\s?:\s+|\s[–-]\s+/g, folded),
     ...endsOf(so, folded),
   ];
@@ -85,6 +85,15 @@ function* startsOf(folded: string, language: Language): Generator<Start> {
   for (const { index, 0: word } of folded.slice(start).matchAll(/[\p{L}'-]{5,}/gu))
     if (asksByPronoun(word, language)) yield { at: start + index, sure: false };
 }
+
+const VERB_SECOND: ReadonlySet<string> = new Set(['de', 'nl', 'sv']);
+
+/** “(Am Montag) kommen die Maler”: behind its day a statement begins with its verb too. */
+const isInverted = (folded: string, start: number, language: Language): boolean =>
+  VERB_SECOND.has(language.code) &&
+  /^\s{5,}$/.test(folded.slice(0, start)) &&
+  !verbsOf(language).formal.test(folded.slice(start)) &&
+  !verbsOf(language).pleaseInside.test(folded.slice(start));
 
 /** “…, la rinnovi per tempo”: a pronoun for a thing in front of a verb in the form that orders. */
 const THING_FIRST: Partial<Record<LanguageCode, RegExp>> = {

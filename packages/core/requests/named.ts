@@ -87,6 +87,9 @@ export function closing(sentence: string, language: Language, thing: string): As
 }
 
 function closingBase(word: string, language: Language): string | null {
+  // “Voting closes on …”
+  if (language.code === 'en' && /\p{L}{3}ing$/u.test(word) && isVerb(baseForm(word, language), language))
+    return baseForm(word, language);
   const stem = CLOSING[language.code]?.exec(fold(word).replace(/:$/, ''))?.groups?.stem;
   if (stem === undefined) return null;
   const verb = [stem, `${stem}n`, `${stem}en`].find((one) => isVerb(one, language));

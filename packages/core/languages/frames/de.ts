@@ -64,6 +64,7 @@ export const frames = [
   combine('kommst du|kommen sie|schaffst du es|schaffen sie es|schafft ihr es', 'dazu,|noch,|'),
   'du bist dran,|du bist damit dran,|du bist an der reihe,|es ist an dir,|es ist ihre aufgabe,|es ist deine aufgabe,|ließe sich|ließen sich|ließe … sich|ließen … sich',
   combine('sorge|sorgen sie|sorg|sorgt', 'bitte dafür, dass|dafür, dass'),
+  combine('seien sie|sei|seid', '|bitte', 'so', 'gut|nett|lieb|freundlich', 'und|,'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -53,6 +53,7 @@ export const frames = [
   combine('someone|somebody|one of us|one of you', 'should|must|ought to|will have to|would have to'),
   'it’s your turn to|it is your turn to|it falls to you to|it’s up to you to|it is up to you to|aim to|would it bother you to|would you be up to|i count on you to|we count on you to',
   'see to it that|make sure that|ensure that|make sure|be sure that',
+  combine('please be|be', 'so good|so kind|good enough|kind enough', 'as to|to|and'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

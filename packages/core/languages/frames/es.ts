@@ -39,6 +39,7 @@ export const frames = [
   combine('te|le|os|les', 'toca|tocará|tocaría|corresponde'),
   'no te olvides de|no se olvide de|no os olvidéis de|no se olviden de|es tu turno de|es su turno de|es vuestro turno de|pásate a|pásese a|pasaos a',
   'asegúrese de que|asegúrate de que|procure que|procura que',
+  combine('tenga|ten|tengan|tened', 'la', 'bondad|amabilidad|gentileza', 'de'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

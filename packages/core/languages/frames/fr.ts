@@ -60,6 +60,7 @@ export const frames = [
   ),
   'c’est à toi de|c’est à vous de|c’est ton tour de|c’est votre tour de|il te revient de|il vous revient de',
   combine('veillez|veille|assurez-vous|assure-toi', '', 'à ce que|bien à ce que|que'),
+  combine('ayez|aie', 'la gentillesse|l’amabilité|la bonté|l’obligeance', 'de|d’'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

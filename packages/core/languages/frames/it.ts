@@ -57,6 +57,7 @@ export const frames = [
   combine('tocca|toccherebbe|spetta', 'a te|a lei|a voi'),
   'è il tuo turno di|è il suo turno di|per favore di',
   'si assicuri che|assicurati che|assicuratevi che|faccia in modo che|fai in modo che',
+  combine('abbia|abbi|abbiate', 'la', 'bontà|cortesia|gentilezza|compiacenza', 'di'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -55,6 +55,7 @@ export const frames = [
   combine('zou', 'je|u|jullie', 'het', 'erg|vervelend', 'vinden om'),
   'jij bent aan de beurt om|je bent aan de beurt om|u bent aan de beurt om|het is jouw beurt om|het is aan jou om|kom|met het verzoek|met verzoek',
   'zorg ervoor dat|zorg dat|zorgt u ervoor dat',
+  combine('wees|weest u', 'zo', 'goed|vriendelijk|aardig|lief', '|om'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

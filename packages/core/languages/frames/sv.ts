@@ -42,6 +42,7 @@ export const frames = [
   combine('någon|en av oss|en av er', 'borde|måste|bör|skulle behöva'),
   'det är din tur att|det är er tur att|det är upp till dig att|skulle du hinna|skulle ni hinna|är det din tur att|är det er tur att',
   'se till att|ser du till att|säkerställ att',
+  combine('var|vore du', '|så', 'god|snäll|vänlig', 'och|att'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

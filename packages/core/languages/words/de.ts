@@ -90,6 +90,8 @@ export const de: Language = {
     noon: 'mittag|mittags|12 uhr mittags|zwölf uhr mittags',
     dayPart:
       'dienstschluss|feierabend|geschäftsschluss|büroschluss|ende des tages|tagesende|morgens|vormittag|vormittags|nachmittag|nachmittags|abend|abends|früh|nacht|mitternacht|arbeitsende|ladenschluss',
+    nth: '1 erster|1 ersten|1 erste|2 zweiter|2 zweiten|2 zweite|3 dritter|3 dritten|3 dritte|4 vierter|4 vierten|-1 letzter|-1 letzten|-1 letzte',
+    nthOf: 'im|des|eines jeden|jeden|in',
     weekNumber: 'kw|kalenderwoche',
     from: 'vom|von|zwischen|zwischen dem|ab|vom zeitraum',
     to: 'bis|bis zum|bis|und|und dem|auf den|auf|-|zum',
@@ -130,7 +132,7 @@ export const de: Language = {
     state:
       'bleibt|bleiben|gilt|gelten|gültig|dauert|dauern|verfügbar|erhältlich|lieferbar|garantie|gewährleistung|einsehbar|abrufbar|abgerufen|zu sehen|im angebot|vorrätig|läuft|laufen|versichert|aufbewahrt|zeigt|zeigen|in kraft|garantiert|ausverkauft|bestellbar|gibt es|es gibt|geöffnet|eingesehen|besichtigt|besucht|genutzt|aus|außer betrieb|defekt|kaputt',
     offer:
-      'angebot|angebots|kostenvoranschlag|offerte|rabatt|skonto|gutschein|code|frühbucher|preis|option|reservierung|einladung',
+      'angebot|angebots|kostenvoranschlag|offerte|rabatt|skonto|gutschein|code|frühbucher|preis|option|reservierung|einladung|umfrage|abstimmung|befragung|wahl',
     coming: 'komm|kommt|kommen|teilnehmen|einladen|eingeladen|lade|laden',
     move: 'verschoben|verschiebt|verlängert|verlegt|vorgezogen|vorverlegt|neuer termin|neue frist|neues datum|neue deadline|korrektur|stattdessen|doch erst|doch schon|jetzt am|nun am|nun bis|jetzt bis|doch lieber|besser|gemeint war|doch bis|verlängern|verlängere|verschieben|verschiebe|erst am|erst bis|vorziehen|verlegen',
     change: 'geändert|ändert sich',
@@ -150,7 +152,7 @@ export const de: Language = {
     is: 'ist|war|endet|läuft|fällt|wurde|wird',
     forAction: 'für|zur|zum',
     actionNouns:
-      'antwort antworten|rückgabe zurückgeben|freigabe freigeben|abgabe abgeben|vorlage vorlegen|rückruf zurückrufen|anruf anrufen|unterschrift unterschreiben|zusage zusagen|absage absagen|angabe angeben|durchsicht durchsehen|weitergabe weitergeben|eingabe eingeben|auskunft mitteilen|bewerbung bewerben|anmeldung anmelden|einsendung einsenden',
+      'antwort antworten|rückgabe zurückgeben|freigabe freigeben|abgabe abgeben|vorlage vorlegen|rückruf zurückrufen|anruf anrufen|unterschrift unterschreiben|zusage zusagen|absage absagen|angabe angeben|durchsicht durchsehen|weitergabe weitergeben|eingabe eingeben|auskunft mitteilen|bewerbung bewerben|anmeldung anmelden|einsendung einsenden|abstimmung abstimmen',
     may: 'sie können|du kannst|ihr könnt|können sie|kannst du|sie dürfen|du darfst|muss sich|müssen sich|müssen|muss|haben|können wir|könnten wir|wollen wir|dürfen wir|sollten wir|wir sollten',
     needs,
     othersNeed:
@@ -173,7 +175,7 @@ export const de: Language = {
     passive:
       'muss|müssen|sollte|sollten|soll|sollen|ist zu|sind zu|ist|sind|ist noch|sind noch|muss noch|müssen noch|soll noch|müsste|müssten|ist bitte|sind bitte|muss bitte',
     courtesy:
-      'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören|hier können sie sich abmelden|bis bald|bis dann|besuchen kommen|uns besuchen',
+      'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören|hier können sie sich abmelden|bis bald|bis dann|besuchen kommen|uns besuchen|danke, dass|vielen dank, dass|danke dass',
     generic:
       'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln|wissen',
     verbs,

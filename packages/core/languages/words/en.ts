@@ -91,6 +91,8 @@ export const en: Language = {
     noon: 'noon|midday|12 noon',
     dayPart:
       'eod|cob|close of business|close of play|end of day|end of business|end of the day|end of play|morning|afternoon|evening|night|midnight|first thing|lunchtime|lunch',
+    nth: '1 first|1 1st|2 second|2 2nd|3 third|3 3rd|4 fourth|4 4th|-1 last',
+    nthOf: 'in|of each|of every|each|every',
     weekNumber: 'week|wk|cw',
     from: 'from|between',
     to: 'to|until|till|through|and|-|and ending',
@@ -131,7 +133,7 @@ export const en: Language = {
     state:
       'remain|remains|stay|stays|available|valid|open|on display|on show|on sale|in force|guarantee|guaranteed|warranty|runs|lasts|continues|applies|apply|out of stock|in stock|under construction|insured|covered|holds good|on offer|sells|sold|visited|viewed|seen|inspected',
     offer:
-      'offer|quote|quotation|estimate|discount|voucher|code|early bird|early-bird|price|rate|proposal|invitation|reservation|option|coupon',
+      'offer|quote|quotation|estimate|discount|voucher|code|early bird|early-bird|price|rate|proposal|invitation|reservation|option|coupon|survey|poll|questionnaire|vote|voting|ballot',
     coming: 'come|join|attend|invite|invited',
     move: 'moved|moves|move|extended|postponed|shifted|pushed|pushed back|brought forward|rescheduled|delayed|deferred|make that|make it|put back|now due|new deadline|new date|new due date|correction|rather than|instead|slipped|sorry, i meant|i meant|not any more but|deadline is now|date is now|due date is now|is now due|are now due|extending|extend|postponing|postpone|moving|push|shift|delay|defer|bring forward|put off',
     change: 'changed|change|adjusted|amended',
@@ -151,7 +153,7 @@ export const en: Language = {
     is: 'is|was|ends|expires|falls|closes|has been|will be',
     forAction: 'for|to',
     actionNouns:
-      'response respond|submission submit|delivery deliver|reply reply|answer answer|return return|review review|decision decide|proof prove|choice choose|receipt acknowledge|transmission transmit|registration register|registrations register|application apply|applications apply|entry enter|entries enter|enrolment enrol|signature sign|payment pay|submissions submit',
+      'response respond|submission submit|delivery deliver|reply reply|answer answer|return return|review review|decision decide|proof prove|choice choose|receipt acknowledge|transmission transmit|registration register|registrations register|application apply|applications apply|entry enter|entries enter|enrolment enrol|signature sign|payment pay|submissions submit|vote vote',
     may: 'you can|you may|you could|you are able to|must|has to|have to|needs to|need to|are to|shall|is to',
     needs,
     othersNeed:
@@ -174,7 +176,7 @@ export const en: Language = {
     passive:
       'needs to be|need to be|must be|has to be|have to be|should be|is to be|are to be|shall be|still needs to be|still need to be|still has to be|ought to be|will need to be|needs|wants to be|must have been|has to have been|should have been',
     courtesy:
-      'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you|speak soon|talk soon|see you soon|catch up|get well|come back soon|look forward|unsubscribe|come and see|come and visit|come see',
+      'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you|speak soon|talk soon|see you soon|catch up|get well|come back soon|look forward|unsubscribe|come and see|come and visit|come see|thank you for agreeing|thanks for agreeing',
     generic:
       'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend|know|hear',
     verbs,

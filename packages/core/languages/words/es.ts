@@ -85,6 +85,8 @@ export const es: Language = {
     noon: 'mediodía|las doce del mediodía|las 12 del mediodía',
     dayPart:
       'fin del día|final del día|el final del día|fin de la jornada|final de la jornada|cierre|por la mañana|por la tarde|por la noche|tarde|noche|medianoche|a primera hora|a última hora|primera hora|última hora|el cierre de oficinas',
+    nth: '1 primer|2 segundo|3 tercer|4 cuarto|-1 último',
+    nthOf: 'de|del|de cada',
     weekNumber: 'semana|semana n.º|semana número',
     from: 'del|de|entre el|entre|desde el|desde',
     to: 'al|a|y el|y|hasta el|hasta|-',
@@ -125,7 +127,7 @@ export const es: Language = {
     state:
       'sigue|siguen|seguirá|permanece|permanecerá|permanecerán|queda abierta|disponible|disponibles|válido|válida|válidos|válidas|vigente|vigentes|dura|durará|garantía|garantizado|consultarse|expuesto|expuesta|a la venta|en vigor|asegurado|asegurada|continúa|rige|se mantiene|accesible|visitarse|verse|consultado|consultada|abierto|abierta|abiertos|abiertas',
     offer:
-      'oferta|presupuesto|descuento|vale|código|tarifa|propuesta|opción|reserva|invitación|promoción|cotización',
+      'oferta|presupuesto|descuento|vale|código|tarifa|propuesta|opción|reserva|invitación|promoción|cotización|encuesta|votación|cuestionario',
     coming: 'venir|venga|ven|asistir|invitar|invitamos|invitados',
     move: 'aplazado|aplazada|pospuesto|pospuesta|retrasado|retrasada|ampliado|ampliada|prorrogado|prorrogada|adelantado|adelantada|se amplía|se aplaza|nueva fecha|nuevo plazo|corrección|mejor|en lugar|finalmente|ahora es|se traslada|trasladado|quería decir|se pospone|se retrasa|pasa del|pasa al|se adelanta|mejor el|ampliamos|prorrogamos|aplazamos|posponemos|prorroga|retrasar|aplazar|ampliar|prorrogar|posponer|adelantar',
     change: 'cambiado|cambiada|cambia|cambió|modificado|modificada',
@@ -145,7 +147,7 @@ export const es: Language = {
     is: 'es|era|termina|vence|finaliza|acaba|expira|concluye|fue',
     forAction: 'para|de|del',
     actionNouns:
-      'envío enviar|entrega entregar|pago pagar|firma firmar|respuesta responder|remisión remitir|devolución devolver|abono abonar|revisión revisar|ingreso ingresar|inscripción inscribir|inscripciones inscribir|asistencia asistir',
+      'envío enviar|entrega entregar|pago pagar|firma firmar|respuesta responder|remisión remitir|devolución devolver|abono abonar|revisión revisar|ingreso ingresar|inscripción inscribir|inscripciones inscribir|asistencia asistir|votación votar',
     may: '',
     needs,
     othersNeed:
@@ -158,7 +160,7 @@ export const es: Language = {
     withoutDoing: 'de no|salvo que|en caso de no|caso de no|a menos que',
     auxiliary: 'es|son|sea|sean|está|están|ha sido|han sido|fuera|fueran|ser|quede|queden|esté|estén',
     pay: 'Pagar',
-    writerFirst: 'yo|nosotros',
+    writerFirst: 'yo|nosotros|queremos|quiero|quisiéramos|vamos a|voy a|tenemos|tengo',
     answer: 'Responder',
     bills: 'factura|importe|saldo|cuota|alquiler|fianza|señal|suma|prima|impuesto|tasa|recibo|cantidad',
     yours: 'su|sus|tu|tus|vuestro|vuestra|vuestros|vuestras',
@@ -168,7 +170,7 @@ export const es: Language = {
     passive:
       'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser|ha de|han de|habrá de|habrán de|deberá|deberán|deberá estar|deberán estar|debe estar|deben estar|tiene que estar|tienen que estar|ha de estar',
     courtesy:
-      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia|venir a vernos|vernos',
+      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia|venir a vernos|vernos|gracias por haber|gracias por',
     generic:
       'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver|saber',
     verbs,

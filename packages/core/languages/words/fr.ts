@@ -83,6 +83,8 @@ export const fr: Language = {
     noon: 'midi',
     dayPart:
       'fin de journée|fin de la journée|la fin de la journée|en fin de journée|matin|après-midi|soir|soirée|matinée|nuit|minuit|fermeture des bureaux|fermeture|dans la journée|au matin|au soir',
+    nth: '1 premier|2 deuxième|2 second|3 troisième|4 quatrième|-1 dernier',
+    nthOf: 'du|de chaque|d’',
     weekNumber: 'semaine|semaine n°|sem.',
     from: 'du|de|entre|entre le|à partir du',
     to: 'au|à|et|et le|jusqu’au|-',
@@ -121,7 +123,8 @@ export const fr: Language = {
     future: 'sera|seront|va être|vont être|seront tous',
     state:
       'reste|restent|restera|resteront|disponible|disponibles|indisponible|valable|valables|valide|valides|dure|durera|garantie|garanti|consultable|consultables|exposé|exposée|exposés|en vente|en vigueur|couvert|assuré|visible|visibles|se poursuit|s’applique|accessible|consulté|consultée|visité|visitée|ouvert|ouverte|ouverts|ouvertes',
-    offer: 'offre|devis|remise|réduction|bon|code|tarif|proposition|option|réservation|invitation|promotion',
+    offer:
+      'offre|devis|remise|réduction|bon|code|tarif|proposition|option|réservation|invitation|promotion|enquête|sondage|vote|questionnaire',
     coming: 'venir|venez|viens|participer|invité|invités|invitons',
     move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum|passe du|passe au|prolongeons|prolonge|reportons|repoussons|décalons|repousse|repousser|reporter|prolonger|décaler|différer|accorde un délai',
     change: 'modifié|modifiée|changé|changée',
@@ -141,7 +144,7 @@ export const fr: Language = {
     is: 'est|était|expire|se termine|prend fin|court|tombe|a été',
     forAction: "pour|de|d'|des|du",
     actionNouns:
-      'envoi envoyer|réponse répondre|paiement payer|règlement régler|signature signer|remise remettre|livraison livrer|relecture relire|transmission transmettre|accord confirmer|renvoi renvoyer|choix choisir|dépôt déposer|retour renvoyer|soumission soumettre|inscription inscrire|inscriptions inscrire|candidature postuler|candidatures postuler|réservations réserver',
+      'envoi envoyer|réponse répondre|paiement payer|règlement régler|signature signer|remise remettre|livraison livrer|relecture relire|transmission transmettre|accord confirmer|renvoi renvoyer|choix choisir|dépôt déposer|retour renvoyer|soumission soumettre|inscription inscrire|inscriptions inscrire|candidature postuler|candidatures postuler|réservations réserver|vote voter',
     may: 'vous pouvez|tu peux|il est possible de|doivent|doit',
     needs,
     othersNeed:
@@ -165,7 +168,7 @@ export const fr: Language = {
     passive:
       'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être|devront avoir été',
     courtesy:
-      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt|votre confiance|votre compréhension|votre patience|viens nous voir|venez nous voir|nous voir',
+      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt|votre confiance|votre compréhension|votre patience|viens nous voir|venez nous voir|nous voir|merci d’avoir|merci de m’avoir|merci de nous avoir|merci de t’être|merci de vous être',
     generic:
       'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper|savoir',
     verbs,

@@ -85,6 +85,8 @@ export const nl: Language = {
     noon: '12 uur ’s middags|twaalf uur ’s middags|het middaguur|12 uur s middags',
     dayPart:
       'einde van de dag|eind van de dag|het einde van de dag|het eind van de dag|einde dag|eind vandaag|einde werkdag|sluitingstijd|’s ochtends|’s middags|’s avonds|ochtend|middag|avond|middernacht|nacht|einde van de werkdag|eind van de middag|het eind van de middag|het einde van de werkdag|dagdeel',
+    nth: '1 eerste|2 tweede|3 derde|4 vierde|-1 laatste',
+    nthOf: 'van|van de|van elke|in',
     weekNumber: 'week|weeknummer|wk',
     from: 'van|tussen|vanaf|van de',
     to: 'tot|tot en met|t/m|en|naar|naar de|tot de|-',
@@ -125,7 +127,7 @@ export const nl: Language = {
     state:
       'blijft|blijven|beschikbaar|leverbaar|geldig|geldt|gelden|duurt|garantie|te zien|te koop|van kracht|loopt|verzekerd|raadplegen|toegankelijk|op voorraad|tentoongesteld|houdbaar|zijn te koop|is te koop|ingezien|bezocht|bezichtigd|ter inzage|open|geopend',
     offer:
-      'offerte|aanbieding|aanbod|korting|kortingscode|bon|code|tarief|voorstel|optie|reservering|uitnodiging|prijsopgave',
+      'offerte|aanbieding|aanbod|korting|kortingscode|bon|code|tarief|voorstel|optie|reservering|uitnodiging|prijsopgave|enquête|stemming|vragenlijst',
     coming: 'kom|komt|komen|bijwonen|uitgenodigd|uitnodigen',
     move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|wordt verplaatst|schuift op|schuift van|verlengen|verleng|verschuiven|verplaatsen|uitstellen|weken later|dagen later|week later',
     change: 'gewijzigd|verandert|veranderd|aangepast',
@@ -145,7 +147,7 @@ export const nl: Language = {
     is: 'is|was|eindigt|loopt|verloopt|sluit|valt',
     forAction: 'voor|om',
     actionNouns:
-      'reactie reageren|antwoord antwoorden|akkoord bevestigen|terugkoppeling terugkoppelen|levering leveren|retour retourneren|toezending toezenden|handtekening ondertekenen|aanvraag aanvragen|aanmelding aanmelden|inschrijven inschrijven',
+      'reactie reageren|antwoord antwoorden|akkoord bevestigen|terugkoppeling terugkoppelen|levering leveren|retour retourneren|toezending toezenden|handtekening ondertekenen|aanvraag aanvragen|aanmelding aanmelden|inschrijven inschrijven|stemming stemmen',
     may: 'u kunt|je kunt|jullie kunnen|u mag|je mag|moeten|moet|dienen|dient|kunnen we|zullen we|kunnen wij|zullen wij',
     needs,
     othersNeed:
@@ -168,7 +170,7 @@ export const nl: Language = {
     passive:
       'moet|moeten|dient te worden|dienen te worden|moet worden|moeten worden|dient te zijn|dienen te zijn|moet zijn|moeten zijn|moet … worden|hoort te worden|zou moeten worden|dient',
     courtesy:
-      'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op|u te ontmoeten|uw komst|u te zien|afmelden|tot gauw|tot snel|bijgaand|bij ons komen|kom langs',
+      'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op|u te ontmoeten|uw komst|u te zien|afmelden|tot gauw|tot snel|bijgaand|bij ons komen|kom langs|dank dat|bedankt dat',
     generic:
       'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen|weten',
     verbs,

@@ -92,6 +92,8 @@ export const pt: Language = {
     noon: 'meio-dia|meio dia',
     dayPart:
       'fim do dia|final do dia|o fim do dia|o final do dia|ao fim do dia|fim do expediente|final do expediente|de manhã|à tarde|à noite|manhã|tarde|noite|meia-noite|da manhã|da tarde|da noite|fecho',
+    nth: '1 primeiro|1 primeira|2 segundo|2 segunda|3 terceiro|3 terceira|4 quarto|4 quarta|-1 último|-1 última',
+    nthOf: 'de|do|de cada',
     weekNumber: 'semana|semana n.º|semana número',
     from: 'de|do dia|entre|entre os dias|desde|a partir de',
     to: 'a|ao dia|até|até ao dia|e|para|-|para o dia|para dia|ao',
@@ -130,7 +132,8 @@ export const pt: Language = {
     future: 'será|serão|estará|estarão|vai ser|vão ser|fica|ficam|ficará|ficarão',
     state:
       'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado|consultada|aberto|aberta|abertos|abertas',
-    offer: 'oferta|orçamento|proposta|desconto|vale|código|tarifa|opção|reserva|convite|promoção|cotação',
+    offer:
+      'oferta|orçamento|proposta|desconto|vale|código|tarifa|opção|reserva|convite|promoção|cotação|inquérito|votação|questionário',
     coming: 'vir|venha|vem|participar|convidar|convidamos|convidados',
     move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade|alargado|alargada|dilatado|dilatada|passa do|passou do|passa da|passou da|passa a ser|prorrogamos|prolongamos|alargamos|prorroga|adiar|prorrogar|prolongar|alargar|antecipar',
     change: 'alterado|alterada|mudou|mudado|mudada',
@@ -150,7 +153,7 @@ export const pt: Language = {
     is: 'é|era|termina|acaba|finda|expira|foi',
     forAction: 'para|de|do|da',
     actionNouns:
-      'envio enviar|entrega entregar|pagamento pagar|assinatura assinar|resposta responder|devolução devolver|remessa remeter|revisão rever|inscrição inscrever|preenchimento preencher|inscrições inscrever|candidatura candidatar|candidaturas candidatar',
+      'envio enviar|entrega entregar|pagamento pagar|assinatura assinar|resposta responder|devolução devolver|remessa remeter|revisão rever|inscrição inscrever|preenchimento preencher|inscrições inscrever|candidatura candidatar|candidaturas candidatar|votação votar',
     may: '',
     needs,
     othersNeed:
@@ -162,7 +165,7 @@ export const pt: Language = {
     withoutDoing: 'a menos que|salvo se|na falta de',
     auxiliary: 'seja|sejam|é|são|for|forem|esteja|estejam|tiver sido|ser|fique|fiquem|fica|ficam',
     pay: 'Pagar',
-    writerFirst: 'eu|nós',
+    writerFirst: 'eu|nós|queremos|quero|gostaríamos|vamos|vou|temos|tenho',
     answer: 'Responder',
     bills: 'fatura|valor|saldo|quota|renda|sinal|montante|prémio|imposto|taxa|mensalidade|importância|conta',
     yours: 'seu|sua|seus|suas|teu|tua|teus|tuas|vosso|vossa|vossos|vossas',
@@ -172,7 +175,7 @@ export const pt: Language = {
     passive:
       'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser|deve ser-nos|deverá ser-nos|devem ser-nos|deverão ser-nos|terá de ser|terão de ser|tem de ser-nos|deveria ser|deveriam ser|deve estar|deverá estar|tem de estar|têm de estar|terá de estar|tem que estar',
     courtesy:
-      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da|cancelar subscrição|segue|seguem|até já|até breve|preferência|a confiança|a sua preferência|o contacto|o interesse|vir visitar|vir-nos visitar|nos vir visitar',
+      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da|cancelar subscrição|segue|seguem|até já|até breve|preferência|a confiança|a sua preferência|o contacto|o interesse|vir visitar|vir-nos visitar|nos vir visitar|obrigado por|obrigada por',
     generic:
       'dizer|diz|diga|responder|responda|tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver|saber',
     verbs,

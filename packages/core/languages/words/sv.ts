@@ -93,6 +93,8 @@ export const sv: Language = {
     noon: 'mitt på dagen|middagstid|klockan tolv|kl. tolv',
     dayPart:
       'slutet av dagen|slutet på dagen|dagens slut|arbetsdagens slut|stängning|på morgonen|på förmiddagen|på eftermiddagen|på kvällen|förmiddag|eftermiddag|kväll|morgon|natt|midnatt|under dagen|förmiddagen|eftermiddagen|kvällen|morgonen|lunch|lunchtid|vid lunch',
+    nth: '1 första|2 andra|3 tredje|4 fjärde|-1 sista',
+    nthOf: 'i|varje',
     weekNumber: 'vecka|v|v.',
     from: 'från|mellan|mellan den|från den|från och med',
     to: 'till|till den|och|och den|till och med|t.o.m.|-',
@@ -131,7 +133,7 @@ export const sv: Language = {
     state:
       'förblir|tillgänglig|tillgängligt|tillgängliga|giltig|giltigt|giltiga|gäller|pågår|varar|garanti|garantin|visas|till salu|i kraft|försäkrad|finns kvar|kvarstår|slut|i lager|löper|hållbar|säljs|finns|besökas|öppen|öppet|öppna',
     offer:
-      'erbjudande|erbjudandet|offert|offerten|rabatt|rabattkod|kupong|kod|pris|förslag|option|bokning|inbjudan|anbud',
+      'erbjudande|erbjudandet|offert|offerten|rabatt|rabattkod|kupong|kod|pris|förslag|option|bokning|inbjudan|anbud|enkät|enkäten|omröstning|omröstningen',
     coming: 'komma|kom|delta|välkommen|välkomna|inbjuder|inbjuden',
     move: 'flyttat|flyttad|flyttats|flyttas|skjuts upp|skjutits upp|uppskjutet|uppskjuten|senarelagd|senarelagt|förlängd|förlängt|förlängs|förlängts|tidigarelagd|tidigarelagt|nytt datum|ny deadline|ny tidsfrist|rättelse|hellre|nu är|är nu|blir nu|i stället|byter|menade|flyttas från|förlänger|skjuter upp|senarelägger|skjuta upp|flytta|förlänga|veckor senare|dagar senare|vecka senare',
     change: 'ändrat|ändrad|ändrats|ändras',
@@ -151,7 +153,7 @@ export const sv: Language = {
     is: 'är|var|går|löper|infaller',
     forAction: 'för att|att|för',
     actionNouns:
-      'svar svara|leverans leverera|återkoppling återkoppla|besked svara|godkännande godkänna|underskrift underteckna|retur returnera|anmälan anmäla|ansökan ansöka|anmälningar anmäla',
+      'svar svara|leverans leverera|återkoppling återkoppla|besked svara|godkännande godkänna|underskrift underteckna|retur returnera|anmälan anmäla|ansökan ansöka|anmälningar anmäla|omröstningen rösta|omröstning rösta',
     may: 'du kan|ni kan|du får|ni får|går att|måste|ska|bör|skall|skulle vi kunna|ska vi|kan vi',
     needs,
     othersNeed: 'behöver|vill ha|begär|kräver|väntar på|önskar|efterfrågar',
@@ -173,7 +175,7 @@ export const sv: Language = {
     passive:
       'måste|ska|skall|bör|behöver|behövs|ska vara|skall vara|måste vara|bör vara|ska bli|ska ha|ska ha blivit|måste bli',
     courtesy:
-      'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer|hälsa på',
+      'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer|hälsa på|tack för att|tack för',
     generic: 'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa|veta|veta det',
     verbs,
     moreVerbs,
