@@ -1,5 +1,5 @@
 import { Temporal } from 'temporal-polyfill';
-import { alternatives, pattern, perLanguage, type Language } from '../languages/index.ts';
+import { alternatives, listOf, pattern, perLanguage, type Language } from '../languages/index.ts';
 import { isoOf, two, type Day } from './day.ts';
 
 /** A clock time in a sentence; `range` where a span of hours is named. */
@@ -17,14 +17,26 @@ export interface ClockTime {
 const ZONE =
   '(?:\\s?\\(?(?<zone>utc(?:[+-]\\d{1,2})?|gmt|bst|cet|cest|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|et|mez|mesz|jst|ist|sgt|hkt|aest|aedt|z|[+-]\\d{2}:?\\d{2})\\)?(?![\\p{L}\\p{N}])|\\s(?<city>[a-z]+(?: [a-z]+)?) time(?![\\p{L}]))?';
 
-const patternOf = perLanguage(({ code, dates }: Language) => {
+/** Hours written out. */
+const hoursOf = perLanguage(({ numbers }: Language) => {
+  const pairs = listOf(numbers).map((entry) => entry.split(' '));
+  return new Map(
+    pairs.flatMap(([n = '', word = '', more]) =>
+      Number(n) <= 12 && word.length > 2 && more === undefined ? [[word, Number(n)] as const] : [],
+    ),
+  );
+});
+
+const patternOf = perLanguage((language: Language) => {
+  const { code, dates } = language;
+  const words = alternatives([...hoursOf(language).keys()].join('|'));
   const at = alternatives(dates.at);
   const clock = alternatives(dates.clock);
   const half = '(?:\\s?(?<half>a\\.m\\.|p\\.m\\.|am|pm)(?![\\p{L}]))';
   const dot = code === 'en' ? '[:.h]' : '[:.]\\s?|\\s?h\\s?';
   const noon = `(?<noon>${alternatives(dates.noon)})`;
   return pattern(
-    `(?<![\\p{L}\\p{N}.,:/-])(?:(?<at>${at})\\s*)?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d))?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${alternatives(dates.afternoon)}))?|${noon})(?![\\p{L}\\p{N}])${ZONE}`,
+    `(?<![\\p{L}\\p{N}.,:/-])(?:(?<at>${at})\\s*)?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d))?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${alternatives(dates.afternoon)}))?|(?<word>${words})(?:\\s?(?:am|pm)(?![\\p{L}])|\\s?(?<clock2>${clock})(?![\\p{L}])|\\s(?<later2>${alternatives(dates.afternoon)}))|${noon})(?![\\p{L}\\p{N}])${ZONE}`,
     'g',
   );
 });
@@ -59,6 +71,9 @@ export function clockTimes(folded: string, language: Language): ClockTime[] {
 
 function timeOf(groups: Record<string, string | undefined>, language: Language): string | null {
   if (groups.noon !== undefined) return '12:00';
+  const spoken = groups.word === undefined ? undefined : hoursOf(language).get(groups.word);
+  if (spoken !== undefined)
+    return `${two(groups.later2 !== undefined || spoken < 7 ? (spoken % 12) + 12 : spoken)}:00`;
   const { at, h, m, sep, half, clock, later } = groups;
   const byAt = at !== undefined && atHourOf(language).test(at.trim());
   const certain =

@@ -1,6 +1,8 @@
 import {
   alternatives,
   finderOf,
+  firstWord,
+  isVerb,
   listOf,
   orderAt,
   pattern,
@@ -119,12 +121,21 @@ const courtesy = perLanguage(({ requests }: Language) =>
 export const wants = (folded: string, language: Language) =>
   asks(folded, language) || cuesOf(language).obligation.test(folded);
 
+const REMIND = /remind|erinner|rappel|record|recuerd|lembr|herinner|ricord|paminn/;
+
+/** “We remind you of your appointment on …” asks for nothing. */
+const remindsOfEvent = (frame: string, rest: string, language: Language): boolean =>
+  REMIND.test(frame) && !isVerb(firstWord(rest), language) && cuesOf(language).event.test(rest.slice(0, 50));
+
 /** Whether a folded sentence asks the reader for something. Words that only look like a request do not count. */
 export function asks(folded: string, language: Language): boolean {
   const plain = folded.replace(courtesy(language), ' ');
   const { request, awaits, yours } = cuesOf(language);
   // “We expect the parcel on Thursday” asks for nothing, “we expect your answer” does.
-  for (const [words] of request(plain)) if (!awaits.test(words) || yours.test(plain)) return true;
+  for (const { 0: words, index } of request(plain)) {
+    const isAwaited = awaits.test(words) && !yours.test(plain);
+    if (!isAwaited && !remindsOfEvent(words, plain.slice(index + words.length), language)) return true;
+  }
   if (plain.includes('?') && cuesOf(language).may.test(plain)) return true;
   return orderAt(plain, language) !== null;
 }

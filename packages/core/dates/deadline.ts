@@ -24,6 +24,7 @@ const WEIGHTS = {
   purpose: 4,
   request: 4,
   elsewhere: 2,
+  plan: 2,
   must: 4,
   obligation: 3,
   given: 4,
@@ -179,7 +180,9 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['purpose', purpose, true],
     ['event', eventOf(setting, noun), !settled && purpose === undefined && phrase.counted !== true],
     ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !isWanted],
-    ['commit', commit, !moves && given === undefined],
+    ['past', own, phrase.day < today && !settled],
+    ['commit', commit, !moves && given === undefined && wanted?.cue !== 'elsewhere'],
+    ['plan', commit, wanted?.cue === 'elsewhere'],
     ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined],
     ['label', clause.before.trim(), until !== null && /^[^.;?!]{2,45}\s?:\s*$/.test(clause.before)],
     ['offer', offered, until !== null && asksNothing(wanted)],
@@ -284,7 +287,7 @@ interface Wanted {
   words: string;
 }
 
-function wantedBy({ folded, phrase, clause, after, language, order }: Setting): Wanted | null {
+function wantedBy({ folded, phrase, clause, after, by, until, language, order }: Setting): Wanted | null {
   const cues = cuesOf(language);
   if (asks(folded, language) || asks(withoutDate(folded, phrase, language), language)) {
     // “The plumber comes on Thursday, please clear the way.”
@@ -296,6 +299,7 @@ function wantedBy({ folded, phrase, clause, after, language, order }: Setting): 
   }
   const around = `${folded.slice(0, phrase.start)} ${after}`;
   if (undoneAt(folded, language) !== null) return { cue: 'request', words: 'a condition' };
+  if ((by ?? until) && isIfDone(folded, phrase, language)) return { cue: 'request', words: 'a condition' };
   const hello = verbsOf(language).greeting.exec(folded)?.[0].length ?? 0;
   const others = verbsOf(language).othersNeed.exec(folded.slice(hello))?.[0];
   if (others !== undefined) return { cue: 'obligation', words: others };
@@ -310,6 +314,10 @@ function wantedBy({ folded, phrase, clause, after, language, order }: Setting): 
   const verb = beginsWithVerb(words.replace(/^(?:a|to|da|por|att)\s/, ''), language);
   return { cue: verb ? 'request' : 'obligation', words: 'a note' };
 }
+
+/** “If you approve it by Friday, we print next week.” */
+const isIfDone = (folded: string, phrase: Phrase, language: Language): boolean =>
+  verbsOf(language).ifYou.test(folded) && !/[,;]\s/.test(folded.slice(0, phrase.start));
 
 const VERB_SECOND: ReadonlySet<string> = new Set(['de', 'nl', 'sv']);
 

@@ -77,6 +77,8 @@ export type RuleName =
   | 'ago'
   | 'dayOfMonth';
 
+/** Of the current month, as letters put it. */
+const THIS_MONTH = '(?:c\\.\\s?m\\.|corrente|courant|inst\\.?|d\\.\\s?m\\.|del corriente|do corrente)';
 const B = '(?<![\\p{L}\\p{N}])';
 const E = '(?![\\p{L}\\p{N}])';
 const DAY = '(?:0?[1-9]|[12]\\d|3[01])';
@@ -166,7 +168,7 @@ function rulesOf(
   const unit = `(?<unit>${or(...UNITS.map((u) => dates[u]))})`;
   const period = `(?<unit>${or(dates.week, dates.month, dates.quarter, dates.year)})`;
   const to = or(dates.to);
-  const ends = `(?=\\s*(?:[.,;:!?)-]|$)|\\s+${or(dates.at, dates.to, cues.latest, cues.by)}${E}|\\s+(?:${or(dates.of)}\\s+)?${or(dates.coming, dates.next)}\\s+${or(dates.month)}${E})`;
+  const ends = `(?=\\s*(?:[.,;:!?)-]|$)|\\s+${or(dates.at, dates.to, cues.latest, cues.by)}${E}|\\s+(?:${or(dates.of)}\\s+)?${or(dates.coming, dates.next)}\\s+${or(dates.month)}${E}|\\s+${THIS_MONTH})`;
   return {
     iso: rule(
       `(?<![\\d-])(?<y>\\d{4})-(?<m>\\d{2})-(?<d>\\d{2})(?!\\d)(?:[t ](?<hh>\\d{2}):(?<mm>\\d{2})(?::\\d{2}(?:\\.\\d+)?)?(?<zone>z|[+-]\\d{2}:?\\d{2})?)?`,
@@ -227,7 +229,7 @@ function rulesOf(
       `${B}(?:${or(dates.agoBefore)}\\s+${number}\\s+${unit}|${number.replace('<n>', '<n2>')}\\s+${unit.replace('<unit>', '<unit2>')}\\s+${or(dates.agoAfter)})${E}`,
     ),
     dayOfMonth: rule(
-      `${B}(?<cue>${or(dates.dayOfMonth)})\\s+(?<d>${DAY})(?!${mark}${link}${or(...months)}${E})(?<mark>${or(dates.ordinalMark)}(?![\\p{L}\\p{N}]))?(?:${ends}(?<ends>)|)(?!\\s*[%€$£]|[.,]?\\d)`,
+      `${B}(?<cue>${or(dates.dayOfMonth)})\\s+(?<d>${DAY})(?!${mark}${link}${or(...months)}${E})(?<mark>${or(dates.ordinalMark)}(?![\\p{L}\\p{N}]))?(?:${ends}(?<ends>)|)(?:\\s+(?:(?:${or(dates.of)}\\s+)?${or(dates.coming)}\\s+${or(dates.month)}${E}|${THIS_MONTH}))?(?!\\s*[%€$£]|[.,]?\\d)`,
     ),
   };
 }

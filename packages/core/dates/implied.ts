@@ -115,7 +115,7 @@ function isOwnPlan({ folded, language }: Spoken, date: DatePhrase): boolean {
   return (
     date.reasons.some(({ cue }) => cue === 'commit') ||
     cuesOf(language).self.test(folded) ||
-    writer(language).test(folded)
+    writer(language).test(folded.slice(verbsOf(language).greeting.exec(folded)?.[0].length ?? 0))
   );
 }
 

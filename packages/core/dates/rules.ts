@@ -61,7 +61,9 @@ export const READ: Record<
     return { day: day + FRIDAY, grain: 'week', fixed: false, weak: false };
   },
   weekday: ({ weekday, turn, turn2, plus }, frame, grammar) => {
-    const named = readWeekday(weekday, turn ?? turn2, frame, grammar);
+    // “Je passe mardi” comes by, “mardi passé” has passed.
+    const ahead = frame.language.code === 'fr' && grammar.is('last', turn) ? undefined : turn;
+    const named = readWeekday(weekday, ahead ?? turn2, frame, grammar);
     return named && plus !== undefined ? { ...named, day: named.day + 7, fixed: true } : named;
   },
   shortDay: ({ cue, weekday, follows }, frame, grammar) =>
@@ -98,7 +100,8 @@ export const READ: Record<
   countBack: ({ n, unit }, frame, grammar) => {
     const count = numberOf(n, grammar);
     const kind = grammar.unitOf(unit ?? '');
-    return later(count, kind, frame, -1) === null
+    // “24 hours before” names no day.
+    return kind === 'hour' || later(count, kind, frame, -1) === null
       ? null
       : fromNamed((named) => later(count, kind, { ...frame, today: named }, -1) ?? named, frame);
   },

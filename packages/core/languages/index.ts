@@ -3,6 +3,7 @@ export { fold } from './fold.ts';
 export type { Language, LanguageCode, Words } from './language.ts';
 export { LANGUAGES, languageOf, perLanguage } from './languages.ts';
 export {
+  actingBase,
   actionBase,
   baseForm,
   beginsWithVerb,

@@ -171,6 +171,8 @@ export interface RequestWords {
   provide: string;
   pay: string;
   answer: string;
+  /** Begins what is well if the reader does it (“if you … by Friday”). */
+  ifYou: Words;
   /** Begins a sentence in which the writer speaks of himself. */
   writerFirst: Words;
   /** What is owed. */

@@ -125,11 +125,13 @@ const isSomeVerb = (word: string, language: Language) =>
 function isOrder(rest: string, language: Language, sure: boolean): boolean {
   const starts = startsOrder(rest, language) || (sure && isSomeVerb(firstWord(rest), language));
   if (!starts || isNoOrder(rest, language)) return false;
+  // “Equipa, …” is a greeting.
+  const isName = /^[\p{L}'-]+,\s/u.test(rest) && !sure && !hasPronoun(firstWord(rest), language);
   const isLabel = /^[\p{L}'-]+\s*(?:[:=]|\d|no\.|nr\.?|#|n[.º°])/u.test(rest);
   const { noun, pleaseBehind } = verbsOf(language);
   const isNoun =
     noun.test(rest) && !sure && !pleaseBehind.test(rest) && !hasPronoun(firstWord(rest), language);
   // “Rappelez-moi.” says enough alone.
   const isWhole = sure || hasPronoun(firstWord(rest), language) || /\s[\p{L}\p{N}"'“]/u.test(rest);
-  return !isLabel && !isNoun && isWhole;
+  return !isLabel && !isName && !isNoun && isWhole;
 }

@@ -47,6 +47,18 @@ export function thirdBase(word: string, language: Language): string | null {
   return base === null || (fold(base) === folded && language.code !== 'sv') ? null : base;
 }
 
+/** The same behind the name of who does it, where more endings are sure: “Mara scrive”, “Jean répond”. */
+export function actingBase(word: string, language: Language): string | null {
+  const ends = ACTING[language.code] ?? [];
+  const forms = ends.filter(([end]) => end.test(word)).map(([end, base]) => word.replace(end, base));
+  return thirdBase(word, language) ?? forms.map((form) => thirdBase(form, language)).find(Boolean) ?? null;
+}
+
+const ACTING: Partial<Record<LanguageCode, readonly (readonly [RegExp, string])[]>> = {
+  it: [[/e$/, 'i']],
+  fr: [[/d$/, 'ds'], [/t$/, 's']],
+}; // prettier-ignore
+
 /** The ending of the third person, and what stands there in a form that the table knows. */
 const THIRD_PERSON: Partial<Record<LanguageCode, readonly (readonly [RegExp, string])[]>> = {
   en: [[/ies$/, 'y'], [/s$/, ''], [/es$/, '']],

@@ -1,10 +1,11 @@
 import type { DatePhrase } from '../dates/index.ts';
 import type { Slice } from '../anatomy/index.ts';
-import { fold, type Language } from '../languages/index.ts';
+import { beginsWithVerb, fold, type Language } from '../languages/index.ts';
 import { ownerOf } from './owner.ts';
 import { priorityIn } from './priority.ts';
 import { blankOut, capital } from './tidy.ts';
 import { askedIn } from './title.ts';
+import { verbFirst } from './verbFirst.ts';
 
 /** One of several tasks in a message. Places count in the words it was found in. */
 export interface Item {
@@ -58,7 +59,9 @@ function titleOf(words: string, language: Language): string {
     .replace(/\(\s*[,;]?\s*\)|\[\s*\]/g, '')
     .replace(/\s+([,.;:])/g, '$1')
     .replace(/^[\s,;:.–—-]+|[\s,;:.–—-]+$/g, '');
-  return capital(plain);
+  const made =
+    language.requests.verbLast && beginsWithVerb(plain, language) ? verbFirst(plain, language) : plain;
+  return capital(made);
 }
 
 /** Whether the words name an amount, an hour or next to nothing, as in a price list or a programme. */

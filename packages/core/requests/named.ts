@@ -114,7 +114,7 @@ function owed(head: string, language: Language): string | null {
   if (!found || words.slice(0, found.index).split(/\s+/).length > 3) return null;
   const end = found.index + found[0].length;
   const amount =
-    /^\s+(?:\p{L}{1,4}\s+)?(?:[€$£]\s?)?\d[\d.,]*(?:\s?(?:€|eur|euro|euros|kr|kronor|gbp|usd))?/iu;
+    /^\s+(?:\p{L}{1,4}\s+)?(?:[€$£]\s?)?\d[\d.,]*(?:\s?(?:€|euros?|eur|kronor|kr|gbp|usd)(?!\p{L}))?/iu;
   const more = amount.exec(words.slice(end))?.[0] ?? '';
   return `${language.requests.pay} ${uncapital(words.slice(0, end + more.length))}`;
 }

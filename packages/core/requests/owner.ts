@@ -1,4 +1,4 @@
-import { fold, isSmall, LANGUAGES, listOf, thirdBase, type Language } from '../languages/index.ts';
+import { actingBase, fold, isSmall, LANGUAGES, listOf, type Language } from '../languages/index.ts';
 
 /** Who an item is for, and the item without him. Places count in the item's words. */
 export interface Owned {
@@ -76,10 +76,11 @@ const THIRD = new RegExp(`^(?<owner>${NAME})\\s(?<verb>\\p{Ll}{2,})(?=\\s)`, 'u'
 
 function actingOwner(words: string, language: Language): Owned | null {
   const { owner, verb } = THIRD.exec(words)?.groups ?? {};
-  if (owner === undefined || verb === undefined || exactVerb(owner, language) || !isPerson(owner))
-    return null;
+  if (owner === undefined || verb === undefined || exactVerb(owner, language)) return null;
+  // Jan is a month too, but one that does nothing.
+  if (!isPerson(owner) && !MONTHS.has(fold(owner))) return null;
   if (isSmall(owner.split(/\s/)[0] ?? '', language)) return null;
-  const base = thirdBase(verb, language);
+  const base = actingBase(verb, language);
   const start = owner.length;
   return base === null
     ? null
@@ -90,6 +91,8 @@ function actingOwner(words: string, language: Language): Owned | null {
         words: `${' '.repeat(start + 1)}${base}${words.slice(start + 1 + verb.length)}`,
       };
 }
+
+const MONTHS = new Set(LANGUAGES.flatMap((l) => l.months.flatMap(listOf)));
 
 function cut(words: string, start: number, end: number, owner = ''): Owned {
   const at = words.indexOf(owner, start);

@@ -29,7 +29,7 @@ export function passive(sentence: string, language: Language, named: string, dat
   const thing = refers
     ? named
     : (relativeThing(text.slice(0, groups.thing.length), language) ??
-      uncapital(text.slice(start, groups.thing.length)));
+      uncapital(text.slice(start, groups.thing.length).replace(/^\p{Lu}\p{L}+,\s+/u, '')));
   const tail = tidy(cutReason(text.slice(text.length - (groups.rest ?? '').length), language), language);
   const { joined, please } = verbsOf(language);
   const more = [joined, please].some((words) => words.test(fold(tail))) ? '' : tail;

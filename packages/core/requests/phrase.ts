@@ -1,4 +1,13 @@
-import { baseForm, firstWord, fold, isVerb, refersBack, verbsOf, type Language } from '../languages/index.ts';
+import {
+  baseForm,
+  firstWord,
+  fold,
+  isInfinitive,
+  isVerb,
+  refersBack,
+  verbsOf,
+  type Language,
+} from '../languages/index.ts';
 import type { Asked } from './asked.ts';
 import type { Found } from './framed.ts';
 import { actionIn } from './needs.ts';
@@ -44,16 +53,28 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
   const acts =
     verbLast && clause.split(' ').some((word, i) => i > 0 && /n$/.test(word) && isVerb(word, language));
   if (clitic || acts || isVerb(first, language)) return null;
-  if (!isName) return actionIn(clause, language) ?? (particles.has(first) && verbLast ? '' : null);
   const frame = text.slice(at, start).trim();
+  const lost = verbLast ? particles.has(first) : wantsInfinitive(frame, clause, language);
+  if (!isName) return actionIn(clause, language) ?? (lost ? '' : null);
   const kept = that.test(fold(frame)) ? capital(`${frame} ${clause}`) : `${provide} ${clause}`;
   return done ?? actionIn(clause, language) ?? (event.test(fold(clause)) ? '' : kept);
+}
+
+/** Behind “vuoi” stands an infinitive, which its ending tells. */
+function wantsInfinitive(frame: string, clause: string, language: Language): boolean {
+  const { polite, that } = verbsOf(language);
+  const told = ['fr', 'es', 'pt', 'it'].includes(language.code);
+  const acts = clause
+    .split(/[\s'’]+/, 5)
+    .some((word) => isVerb(word, language) || isInfinitive(word, language));
+  return told && !that.test(fold(frame)) && !polite.test(fold(frame)) && !acts;
 }
 
 /** “(importas-te de) o rever”: how long the pronoun in front of the verb is. */
 export function leadingClitic(words: string, language: Language): number {
   const [first = '', verb = ''] = words.trimStart().split(/\s+/);
-  const isLead = verbsOf(language).clitic.test(fold(first)) && isVerb(verb, language);
+  const isLead =
+    verbsOf(language).clitic.test(fold(first)) && isVerb(verb.replace(/[.,;:!?]+$/, ''), language);
   return isLead && first !== '' ? words.indexOf(verb, first.length) : 0;
 }
 
@@ -64,7 +85,8 @@ function objectInFront(before: string, words: string, language: Language): strin
     before
       .split(/[.,;:!?]/)
       .at(-1)
-      ?.trim() ?? '';
+      ?.replace(/\s*\([^)]*\)/g, '')
+      .trim() ?? '';
   const { indirect, determined } = verbsOf(language);
   const alone = tidy(words, language);
   const verb = alone.slice(indirect.exec(fold(alone))?.[0].length ?? 0);
@@ -148,4 +170,4 @@ export function pronounOf(words: string, language: Language): string | null {
 
 /** Behind a word that is no article: the end, a comma, a conjunction, a preposition, a participle. */
 const STANDS_ALONE =
-  /^\s*(?:$|[,.;:]|(?:and|und|et|y|e|en|och|back|zuruck|terug|tillbaka|to|for|from|in|on|at|by|with|an|auf|bei|mit|fur|zu|zum|zur|im|am|aus|nach|a|au|aux|dans|sur|pour|par|chez|al|con|por|sin|em|no|na|ao|com|op|naar|voor|met|bij|uit|da|dal|nel|nella|sul|senza|i|pa|till|fran|med|hos|vid|misschien|vielleicht|up|down|out|off|over|along|through|ab|mit|ein|vor|weg|op|af|mee|upp|ut|ner)(?:\s|$|[.,;]))/;
+  /^\s*(?:$|[,.;:]|(?:aan|binnen|vanaf|innerhalb|spatestens|and|und|et|y|e|en|och|back|zuruck|terug|tillbaka|to|for|from|in|on|at|by|with|an|auf|bei|mit|fur|zu|zum|zur|im|am|aus|nach|a|au|aux|dans|sur|pour|par|chez|al|con|por|sin|em|no|na|ao|com|op|naar|voor|met|bij|uit|da|dal|nel|nella|sul|senza|i|pa|till|fran|med|hos|vid|misschien|vielleicht|up|down|out|off|over|along|through|ab|mit|ein|vor|weg|op|af|mee|upp|ut|ner)(?:\s|$|[.,;]))/;

@@ -94,7 +94,11 @@ export function datedItems(text: string, sentences: readonly Spoken[], dates: re
     const spans = inside.map((d) => ({ start: d.start - place.start, end: d.end - place.start }));
     const asked = due && !inside.some((d) => d.moved) ? askedIn(sentence.text, spans, language, '') : null;
     const verb = fold(asked?.title.split(' ')[0] ?? '');
-    return asked && asked.strength >= 2 && !verbsOf(language).generic.has(verb) && due
+    return asked &&
+      asked.strength >= 2 &&
+      asked.title.includes(' ') &&
+      !verbsOf(language).generic.has(verb) &&
+      due
       ? [{ place, language, due, title: asked.title }]
       : [];
   });

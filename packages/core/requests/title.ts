@@ -65,7 +65,7 @@ function requestIn(
   // “La autorización debe entregarse”
   const turned =
     found?.framed && /r-?s[ei]$/.test(firstWord(folded.slice(found.start)))
-      ? passive(text, language, thing)
+      ? passive(text, language, thing, dated)
       : null;
   // “Vuestro voto tiene que llegar …”
   const sent =

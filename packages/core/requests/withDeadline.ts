@@ -14,7 +14,7 @@ import { isDenied } from './framed.ts';
 import { namedBeside } from './named.ts';
 import { actionIn } from './needs.ts';
 import { doneClause } from './passive.ts';
-import { askedAt, leadingClitic } from './phrase.ts';
+import { askedAt, leadingClitic, phrase } from './phrase.ts';
 import { purposeOf } from './purpose.ts';
 import { capital, cutReason, tidy, uncapital } from './tidy.ts';
 
@@ -23,6 +23,7 @@ export const withDeadline = (text: string, folded: string, language: Language, t
   given(text, folded, language, thing) ??
   term(text, folded, language, thing) ??
   undone(text, folded, language) ??
+  ifDone(text, folded, language, thing) ??
   othersNeed(text, folded, language) ??
   purposeOf(text, language) ??
   namedBeside(text, folded, language, thing);
@@ -64,6 +65,19 @@ function undone(text: string, folded: string, language: Language): Asked | null 
       ? doneClause(clause, language)
       : `${provide} ${tidy(clause.slice(0, arrives).replace(/(?<=\s)(?:uns|mir|nicht|nous|ne|no|non|niet|inte)\s/g, ''), language)}`;
   return title === null ? null : { title, strength: 2, start, generic: false, refers: false };
+}
+
+/** “If you approve it by Friday, we print next week” → “Approve it” */
+function ifDone(text: string, folded: string, language: Language, thing: string): Asked | null {
+  const start = verbsOf(language).ifYou.exec(folded)?.[0].length;
+  if (start === undefined) return null;
+  // Where no comma ends it, the day does.
+  const clause = text.slice(start).split(/,\s|\s{4,}/)[0] ?? '';
+  const words = fold(clause).split(/\s+/);
+  const acts = language.requests.verbLast ? words.at(-1) : words.find((word) => isVerb(word, language));
+  if (acts === undefined || !isVerb(acts, language)) return null;
+  const made = phrase(clause, language, thing, leadingClitic(clause, language) > 0);
+  return made && { ...made, strength: 1, start, generic: false };
 }
 
 /** “The insurers want the form (completed) by Friday” */

@@ -65,6 +65,8 @@ export const frames = [
   'du bist dran,|du bist damit dran,|du bist an der reihe,|es ist an dir,|es ist ihre aufgabe,|es ist deine aufgabe,|ließe sich|ließen sich|ließe … sich|ließen … sich',
   combine('sorge|sorgen sie|sorg|sorgt', 'bitte dafür, dass|dafür, dass'),
   combine('seien sie|sei|seid', '|bitte', 'so', 'gut|nett|lieb|freundlich', 'und|,'),
+  'haben sie … zeit,|hätten sie … zeit,|hast du … zeit,|hättest du … zeit,',
+  'es genügt,|es reicht,|sie müssen nur|du musst nur',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -94,4 +94,5 @@ export const needs = [
   combine('can|could|may', 'i|we', 'count on|rely on', '|having|getting|receiving'),
   combine('i’d|i would|we’d|we would', 'like to', 'have|get|see|receive'),
   'and need|and will need',
+  'would need|and would need|would still need',
 ].join('|');

@@ -40,6 +40,7 @@ export const frames = [
   'no te olvides de|no se olvide de|no os olvidéis de|no se olviden de|es tu turno de|es su turno de|es vuestro turno de|pásate a|pásese a|pasaos a',
   'asegúrese de que|asegúrate de que|procure que|procura que',
   combine('tenga|ten|tengan|tened', 'la', 'bondad|amabilidad|gentileza', 'de'),
+  'basta con|basta|solo tiene que|solo tienes que',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

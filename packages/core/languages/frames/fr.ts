@@ -61,6 +61,11 @@ export const frames = [
   'c’est à toi de|c’est à vous de|c’est ton tour de|c’est votre tour de|il te revient de|il vous revient de',
   combine('veillez|veille|assurez-vous|assure-toi', '', 'à ce que|bien à ce que|que'),
   combine('ayez|aie', 'la gentillesse|l’amabilité|la bonté|l’obligeance', 'de|d’'),
+  combine(
+    'pourras-tu|pourrez-vous|tu pourras|vous pourrez|tu pourrais|tu peux|vous pouvez',
+    '|s’il te plaît|s’il vous plaît|aussi|peut-être',
+  ),
+  'il suffit de|il vous suffit de|il te suffit de',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
@@ -89,4 +94,5 @@ export const needs = [
     'récupérer|avoir|recevoir|obtenir',
   ),
   'il ne manque plus que|il ne manque que|ne manque plus que',
+  'il lui faut|il leur faut|il lui faudrait|il leur faudrait',
 ].join('|');

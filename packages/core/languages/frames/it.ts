@@ -58,6 +58,7 @@ export const frames = [
   'è il tuo turno di|è il suo turno di|per favore di',
   'si assicuri che|assicurati che|assicuratevi che|faccia in modo che|fai in modo che',
   combine('abbia|abbi|abbiate', 'la', 'bontà|cortesia|gentilezza|compiacenza', 'di'),
+  'basta|è sufficiente',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

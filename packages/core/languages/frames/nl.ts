@@ -56,6 +56,7 @@ export const frames = [
   'jij bent aan de beurt om|je bent aan de beurt om|u bent aan de beurt om|het is jouw beurt om|het is aan jou om|kom|met het verzoek|met verzoek',
   'zorg ervoor dat|zorg dat|zorgt u ervoor dat',
   combine('wees|weest u', 'zo', 'goed|vriendelijk|aardig|lief', '|om'),
+  'het volstaat om|je hoeft alleen|u hoeft alleen|het is voldoende om',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -40,6 +40,7 @@ export const frames = [
   'é a tua vez de|é a sua vez de|cabe-te|cabe-lhe|toca-te|toca-lhe|não te esqueças de|não se esqueça de|não se esqueçam de|não te esqueças|não se esqueça|passe a|passa a',
   'certifique-se de que|certifica-te de que|certifiquem-se de que',
   combine('tenha|tem|tenham', 'a', 'bondade|amabilidade|gentileza', 'de'),
+  'basta|é suficiente|só tem de|só tens de',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -12,7 +12,7 @@ export const frames = [
   'ombeds|ombeds att|uppmanas att|vi uppmanar er att|jag vill be dig att|jag vill be dig|vi vill be er att|vi vill be er|jag skulle behöva att du|vänligen|var vänlig och|var vänlig att|var snäll och|kan du vara snäll och|kan du snälla|snälla|skulle du kunna|skulle ni kunna|kunde du|kunde ni|skulle du vilja|skulle ni vilja|vill du|vill ni|jag ber dig|jag ber er|vi ber dig|vi ber er|jag ber dig att|vi ber dig att|jag ber er att|vi ber er att|du ombeds|ni ombeds|du ombeds att|ni ombeds att|jag skulle vilja be dig|jag skulle vilja be er|jag skulle vilja be dig att|vi skulle vilja be er att|vi skulle vilja be dig att|får jag be dig att|får vi be er att|du måste|ni måste|du behöver|ni behöver|du bör|ni bör|du ska|ni ska|vi måste|vi behöver|jag behöver|glöm inte att|glöm inte|kom ihåg att|tänk på att|se till att|det vore bra om du kunde|det vore bra om ni kunde|det vore snällt om du kunde|jag skulle uppskatta om du kunde|vi skulle uppskatta om ni kunde|jag vore tacksam om du kunde|vi vore tacksamma om ni kunde|jag är tacksam om du kan|vi är tacksamma om ni kan|vi är tacksamma om du kan|skulle det vara möjligt att|är det möjligt att|jag vill att du|vi vill att ni|jag vill att ni|hinner du|hinner ni|har du möjlighet att|har ni möjlighet att|någon måste|kan någon|skulle någon kunna|det är viktigt att|vi bör|kan vi|gärna',
   combine(
     'kan|skulle|kunde|vill|hinner|orkar|ville',
-    'du|ni|någon|vi|någon av er',
+    'du|ni|någon|någon av er',
     '|kunna|vilja|vänligen|snälla|också|även|möjligen|eventuellt|tänka dig att|tänka er att|hjälpa oss att|hjälpa mig att|vara snäll och|vara så vänlig och',
   ),
   combine(
@@ -43,6 +43,7 @@ export const frames = [
   'det är din tur att|det är er tur att|det är upp till dig att|skulle du hinna|skulle ni hinna|är det din tur att|är det er tur att',
   'se till att|ser du till att|säkerställ att',
   combine('var|vore du', '|så', 'god|snäll|vänlig', 'och|att'),
+  'det räcker att|du behöver bara|ni behöver bara',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -132,7 +132,7 @@ export const de: Language = {
     state:
       'bleibt|bleiben|gilt|gelten|gültig|dauert|dauern|verfügbar|erhältlich|lieferbar|garantie|gewährleistung|einsehbar|abrufbar|abgerufen|zu sehen|im angebot|vorrätig|läuft|laufen|versichert|aufbewahrt|zeigt|zeigen|in kraft|garantiert|ausverkauft|bestellbar|gibt es|es gibt|geöffnet|eingesehen|besichtigt|besucht|genutzt|aus|außer betrieb|defekt|kaputt',
     offer:
-      'angebot|angebots|kostenvoranschlag|offerte|rabatt|skonto|gutschein|code|frühbucher|preis|option|reservierung|einladung|umfrage|abstimmung|befragung|wahl',
+      'angebot|angebots|kostenvoranschlag|offerte|rabatt|skonto|gutschein|code|frühbucher|preis|option|reservierung|einladung|umfrage|abstimmung|befragung|wahl|preise',
     coming: 'komm|kommt|kommen|teilnehmen|einladen|eingeladen|lade|laden',
     move: 'verschoben|verschiebt|verlängert|verlegt|vorgezogen|vorverlegt|neuer termin|neue frist|neues datum|neue deadline|korrektur|stattdessen|doch erst|doch schon|jetzt am|nun am|nun bis|jetzt bis|doch lieber|besser|gemeint war|doch bis|verlängern|verlängere|verschieben|verschiebe|erst am|erst bis|vorziehen|verlegen',
     change: 'geändert|ändert sich',
@@ -164,6 +164,7 @@ export const de: Language = {
     withoutDoing: 'es sei denn',
     auxiliary: 'ist|sind|wird|werden|wurde|wurden|sein|hat|haben',
     pay: 'Bezahlen',
+    ifYou: 'wenn sie|wenn du|wenn ihr|falls sie|falls du|sofern sie',
     writerFirst: 'ich|wir',
     answer: 'Beantworten',
     bills:
@@ -175,9 +176,9 @@ export const de: Language = {
     passive:
       'muss|müssen|sollte|sollten|soll|sollen|ist zu|sind zu|ist|sind|ist noch|sind noch|muss noch|müssen noch|soll noch|müsste|müssten|ist bitte|sind bitte|muss bitte',
     courtesy:
-      'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören|hier können sie sich abmelden|bis bald|bis dann|besuchen kommen|uns besuchen|danke, dass|vielen dank, dass|danke dass',
+      'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören|hier können sie sich abmelden|bis bald|bis dann|besuchen kommen|uns besuchen|danke, dass|vielen dank, dass|danke dass|sie sollten … erhalten|du solltest … bekommen',
     generic:
-      'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln|wissen',
+      'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln|wissen|schaffen|hinkriegen',
     verbs,
     moreVerbs,
     bring: 'mitbringen|mitnehmen|bringen|anziehen|vorbeibringen',

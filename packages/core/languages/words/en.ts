@@ -69,7 +69,7 @@ export const en: Language = {
     within:
       'within|in|within the next|over the next|in the next|inside|inside of|no more than|a period of|a deadline of',
     fromNow:
-      'from now|from today|from receipt|from the date of this|of receipt|of this letter|hence|’ time|time|from the date|from this date|of your receiving this|to do so|to reply|to respond|left',
+      'from now|from today|from receipt|from the date of this|of receipt|of this letter|hence|’ time|time|from the date|from this date|of your receiving this|to do so|to reply|to respond|left|in which',
     agoBefore: '',
     agoAfter: 'ago',
     article: 'the',
@@ -133,7 +133,7 @@ export const en: Language = {
     state:
       'remain|remains|stay|stays|available|valid|open|on display|on show|on sale|in force|guarantee|guaranteed|warranty|runs|lasts|continues|applies|apply|out of stock|in stock|under construction|insured|covered|holds good|on offer|sells|sold|visited|viewed|seen|inspected',
     offer:
-      'offer|quote|quotation|estimate|discount|voucher|code|early bird|early-bird|price|rate|proposal|invitation|reservation|option|coupon|survey|poll|questionnaire|vote|voting|ballot',
+      'offer|quote|quotation|estimate|discount|voucher|code|early bird|early-bird|price|rate|proposal|invitation|reservation|option|coupon|survey|poll|questionnaire|vote|voting|ballot|prices',
     coming: 'come|join|attend|invite|invited',
     move: 'moved|moves|move|extended|postponed|shifted|pushed|pushed back|brought forward|rescheduled|delayed|deferred|make that|make it|put back|now due|new deadline|new date|new due date|correction|rather than|instead|slipped|sorry, i meant|i meant|not any more but|deadline is now|date is now|due date is now|is now due|are now due|extending|extend|postponing|postpone|moving|push|shift|delay|defer|bring forward|put off',
     change: 'changed|change|adjusted|amended',
@@ -165,6 +165,7 @@ export const en: Language = {
     withoutDoing: 'unless|failing that|in the absence of',
     auxiliary: 'is|are|be|been|being|has been|have been|has|have',
     pay: 'Pay',
+    ifYou: 'if you|provided you|provided that you|as long as you',
     writerFirst: 'i|we|i’m|we’re|i’ve|we’ve|i’d|we’d',
     answer: 'Answer',
     bills:
@@ -178,7 +179,7 @@ export const en: Language = {
     courtesy:
       'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you|speak soon|talk soon|see you soon|catch up|get well|come back soon|look forward|unsubscribe|come and see|come and visit|come see|thank you for agreeing|thanks for agreeing',
     generic:
-      'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend|know|hear',
+      'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend|know|hear|manage|cope|succeed',
     verbs,
     moreVerbs,
     bring: 'bring|wear|take along',

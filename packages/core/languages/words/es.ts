@@ -61,7 +61,7 @@ export const es: Language = {
       'fin de mes|final de mes|finales de mes|fin del mes|el final del mes|el fin de mes|final del mes|finales de este mes|final de este mes',
     yearEnd: 'fin de año|final de año|finales de año|el final del año|final del año|finales de este año',
     within:
-      'en un plazo de|en el plazo de|dentro de|en|en los próximos|dentro de los próximos|en un plazo máximo de|en el transcurso de|en menos de|en un máximo de|dentro de un plazo de|un plazo de|plazo de|un plazo máximo de|plazo máximo de|un máximo de',
+      'en un plazo de|en el plazo de|dentro de|en|en los próximos|dentro de los próximos|en un plazo máximo de|en el transcurso de|en menos de|en un máximo de|dentro de un plazo de|un plazo de|plazo de|un plazo máximo de|plazo máximo de|un máximo de|a los',
     fromNow:
       'a partir de hoy|a partir de la recepción|desde la recepción|a contar desde|desde hoy|tras la recepción|de plazo|de tiempo|a contar de hoy|desde la fecha|contados desde hoy',
     agoBefore: 'hace',
@@ -95,7 +95,7 @@ export const es: Language = {
     or: 'o|u',
   },
   cues: {
-    by: 'válido hasta el|válida hasta el|tiene hasta el|tienes hasta el|tienen hasta el|tiene de plazo hasta|antes del|antes de|antes de la|a más tardar|a más tardar el|a más tardar a|como muy tarde|como muy tarde el|como máximo|como máximo el|fecha límite|fecha límite es el|fecha límite el|la fecha límite es|plazo|plazo hasta el|el plazo termina el|el plazo finaliza el|el plazo vence el|el plazo es el|vence el|vence|vencen el|vencimiento|caduca el|expira el|termina el|finaliza el|cierra el|cierran el|no más tarde del|no más tarde de|con fecha límite|con vencimiento el|a entregar el|en un plazo de|en el plazo de|se cierra el|se cierran el|fecha tope|entrega|tiene de plazo hasta el|concluye el|lo ideal sería|lo ideal sería el|ideal sería',
+    by: 'válido hasta el|válida hasta el|tiene hasta el|tienes hasta el|tienen hasta el|tiene de plazo hasta|antes del|antes de|antes de la|a más tardar|a más tardar el|a más tardar a|como muy tarde|como muy tarde el|como máximo|como máximo el|fecha límite|fecha límite es el|fecha límite el|la fecha límite es|plazo|plazo hasta el|el plazo termina el|el plazo finaliza el|el plazo vence el|el plazo es el|vence el|vence|vencen el|vencimiento|caduca el|expira el|termina el|finaliza el|cierra el|cierran el|no más tarde del|no más tarde de|con fecha límite|con vencimiento el|a entregar el|en un plazo de|en el plazo de|se cierra el|se cierran el|fecha tope|entrega|tiene de plazo hasta el|concluye el|lo ideal sería|lo ideal sería el|ideal sería|antes de que acabe|antes de que termine',
     until:
       'válido hasta el|válida hasta el|dentro de|previo al|previo a|antes que|para|para el|para la|hasta|hasta el',
     on: 'el|para el|del|al|este|esta|es el|es|en|a|la|de|dia|día|el día|a finales de',
@@ -125,9 +125,9 @@ export const es: Language = {
       'voy a|vamos a|le enviaré|le enviaremos|les enviaremos|te enviaré|te envío|le envío|puedo|podemos|prevemos|recibirá|recibirán|recibirás|entregaremos|estaré|estaremos|será entregado|se entregará|se enviará|les informaremos|le informaremos|volveré|le responderemos|le contestaré|te llamaré|llegaremos|pasaré|pasaremos|le llamaré',
     future: 'será|serán|estará|estarán|va a ser|van a ser|quedará|quedarán',
     state:
-      'sigue|siguen|seguirá|permanece|permanecerá|permanecerán|queda abierta|disponible|disponibles|válido|válida|válidos|válidas|vigente|vigentes|dura|durará|garantía|garantizado|consultarse|expuesto|expuesta|a la venta|en vigor|asegurado|asegurada|continúa|rige|se mantiene|accesible|visitarse|verse|consultado|consultada|abierto|abierta|abiertos|abiertas',
+      'sigue|siguen|seguirá|permanece|permanecerá|permanecerán|queda abierta|disponible|disponibles|válido|válida|válidos|válidas|vigente|vigentes|dura|durará|garantía|garantizado|consultarse|expuesto|expuesta|a la venta|en vigor|asegurado|asegurada|continúa|rige|se mantiene|accesible|visitarse|verse|consultado|consultada|abierto|abierta|abiertos|abiertas|se mantiene|se mantienen',
     offer:
-      'oferta|presupuesto|descuento|vale|código|tarifa|propuesta|opción|reserva|invitación|promoción|cotización|encuesta|votación|cuestionario',
+      'oferta|presupuesto|descuento|vale|código|tarifa|propuesta|opción|reserva|invitación|promoción|cotización|encuesta|votación|cuestionario|precio|precios',
     coming: 'venir|venga|ven|asistir|invitar|invitamos|invitados',
     move: 'aplazado|aplazada|pospuesto|pospuesta|retrasado|retrasada|ampliado|ampliada|prorrogado|prorrogada|adelantado|adelantada|se amplía|se aplaza|nueva fecha|nuevo plazo|corrección|mejor|en lugar|finalmente|ahora es|se traslada|trasladado|quería decir|se pospone|se retrasa|pasa del|pasa al|se adelanta|mejor el|ampliamos|prorrogamos|aplazamos|posponemos|prorroga|retrasar|aplazar|ampliar|prorrogar|posponer|adelantar',
     change: 'cambiado|cambiada|cambia|cambió|modificado|modificada',
@@ -160,6 +160,7 @@ export const es: Language = {
     withoutDoing: 'de no|salvo que|en caso de no|caso de no|a menos que',
     auxiliary: 'es|son|sea|sean|está|están|ha sido|han sido|fuera|fueran|ser|quede|queden|esté|estén',
     pay: 'Pagar',
+    ifYou: 'si|si usted|si nos|si lo|si la|si me',
     writerFirst: 'yo|nosotros|queremos|quiero|quisiéramos|vamos a|voy a|tenemos|tengo',
     answer: 'Responder',
     bills: 'factura|importe|saldo|cuota|alquiler|fianza|señal|suma|prima|impuesto|tasa|recibo|cantidad',
@@ -170,7 +171,7 @@ export const es: Language = {
     passive:
       'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser|ha de|han de|habrá de|habrán de|deberá|deberán|deberá estar|deberán estar|debe estar|deben estar|tiene que estar|tienen que estar|ha de estar',
     courtesy:
-      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia|venir a vernos|vernos|gracias por haber|gracias por',
+      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia|venir a vernos|vernos|gracias por haber|gracias por|deberías recibir|debería recibir',
     generic:
       'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver|saber',
     verbs,
@@ -179,7 +180,7 @@ export const es: Language = {
     homographs:
       'firma|cuenta|visita|compra|reserva|entrega|prueba|copia|llama|informe|cierre|pase|factura|carga|conteste|publica|tramite|ordena|pregunta|limpia|completa|valida|busca|sube|responde|paga|pida',
     determiners:
-      'el|la|los|las|un|una|unos|unas|mi|mis|tu|tus|su|sus|nuestro|nuestra|nuestros|nuestras|este|esta|estos|estas|ese|esa|todos|todas|todo|toda|cada|dos|tres|nos|me|al',
+      'el|la|los|las|un|una|unos|unas|mi|mis|tu|tus|su|sus|nuestro|nuestra|nuestros|nuestras|este|esta|estos|estas|ese|esa|todos|todas|todo|toda|cada|dos|tres|nos|me|al|vuestro|vuestra|vuestros|vuestras',
     forms:
       'haga hacer|haz hacer|hagan hacer|hagas hacer|diga decir|digan decir|digas decir|di decir|ponga poner|pon poner|pongan poner|pongas poner|proponga proponer|propongan proponer|disponga disponer|reponga reponer|venga venir|ven venir|vengan venir|traiga traer|traigan traer|traigas traer|tenga tener|ten tener|mantenga mantener|mantén mantener|mantengan mantener|obtenga obtener|salga salir|esté estar|estén estar|dé dar|den dar|des dar|vea ver|vean ver|veas ver|oiga oír|vaya ir|sepa saber|dime decir|dinos decir|dile decir|diles decir|dame dar|danos dar|dale dar|hazme hacer|haznos hacer|hazlo hacer|hazla hacer|ponme poner|ponlo poner|ponla poner|ponnos poner|tenme tener|dadme dar|decidme decir|decidnos decir|hiciera hacer|hiciese hacer|trajera traer|dices decir|haces hacer|traes traer|pones poner|tienes tener|vienes venir|echa echar|saca sacar',
     third: 'hace hacer|dice decir|pone poner|propone proponer|trae traer|tiene tener|obtiene obtener',

@@ -93,7 +93,7 @@ export const fr: Language = {
     or: 'ou',
   },
   cues: {
-    by: 'valable jusqu’au|valable jusqu’à|vous avez jusqu’au|tu as jusqu’au|vous avez jusqu’à|d’ici|d’ici le|d’ici au|d’ici à|d’ici la|avant|avant le|avant la|au plus tard|au plus tard le|au plus tard à|au plus tard pour le|date limite|date limite :|date limite le|date limite est le|date limite fixée au|dernier délai|dernier délai le|délai|délai au|à rendre le|à rendre pour le|payable au|échéance|échéance le|échéance au|échéance fixée au|expire le|expirent le|se termine le|clôture le|clôture des inscriptions le|clôturent le|ferment le|pas plus tard que|rsvp|sous|à remettre le|à remettre pour le|dû le|due le|l’échéance est le|prend fin le|attendu le|attendue le|attendus le|l’idéal serait|l’idéal serait le|idéalement le|arrive à échéance|arrive à échéance le|arrivent à échéance le|à échéance le|échéance le',
+    by: 'valable jusqu’au|valable jusqu’à|vous avez jusqu’au|tu as jusqu’au|vous avez jusqu’à|d’ici|d’ici le|d’ici au|d’ici à|d’ici la|avant|avant le|avant la|au plus tard|au plus tard le|au plus tard à|au plus tard pour le|date limite|date limite :|date limite le|date limite est le|date limite fixée au|dernier délai|dernier délai le|délai|délai au|à rendre le|à rendre pour le|payable au|échéance|échéance le|échéance au|échéance fixée au|expire le|expirent le|se termine le|clôture le|clôture des inscriptions le|clôturent le|ferment le|pas plus tard que|rsvp|sous|à remettre le|à remettre pour le|dû le|due le|l’échéance est le|prend fin le|attendu le|attendue le|attendus le|l’idéal serait|l’idéal serait le|idéalement le|arrive à échéance|arrive à échéance le|arrivent à échéance le|à échéance le|échéance le|exigible le|exigibles le|exigible au|payable le',
     until: 'dans un délai de|valable jusqu’au|valable jusqu’à|dans les|pour|pour le|jusqu’au|jusqu’à',
     on: 'le|pour le|du|au|ce|cette|est le|est|en|à|la|de|dans|courant|fin|vers le',
     latest:
@@ -113,7 +113,7 @@ export const fr: Language = {
     placeLabel: 'lieu|où|salle|endroit',
     withWhom: 'avec',
     peopleLabel: 'participants|participantes|avec|présents',
-    past: 'était|étaient|depuis|reçu|reçue|envoyé|envoyée|dernier|passé|rencontré|commandé|acheté|livré|arrivé|avait|avions|eu lieu|payé|signé|convenu|expédié|écrit|parlé|discuté|hier|s’est|a été|avons|avez reçu',
+    past: 'était|étaient|depuis|reçu|reçue|envoyé|envoyée|dernier|rencontré|commandé|acheté|livré|arrivé|avait|avions|eu lieu|payé|signé|convenu|expédié|écrit|parlé|discuté|hier|s’est|a été|avons|avez reçu',
     issue:
       'daté|daté du|datée du|émis le|émise le|du|en date du|date de facture|créé le|fait le|établi le|courrier du|facture du|mail du|message du|publié le|version',
     absence:
@@ -124,9 +124,9 @@ export const fr: Language = {
     state:
       'reste|restent|restera|resteront|disponible|disponibles|indisponible|valable|valables|valide|valides|dure|durera|garantie|garanti|consultable|consultables|exposé|exposée|exposés|en vente|en vigueur|couvert|assuré|visible|visibles|se poursuit|s’applique|accessible|consulté|consultée|visité|visitée|ouvert|ouverte|ouverts|ouvertes',
     offer:
-      'offre|devis|remise|réduction|bon|code|tarif|proposition|option|réservation|invitation|promotion|enquête|sondage|vote|questionnaire',
+      'offre|devis|remise|réduction|bon|code|tarif|proposition|option|réservation|invitation|promotion|enquête|sondage|vote|questionnaire|prix',
     coming: 'venir|venez|viens|participer|invité|invités|invitons',
-    move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|passe|je voulais dire|déplacé|déplacée|erratum|passe du|passe au|prolongeons|prolonge|reportons|repoussons|décalons|repousse|repousser|reporter|prolonger|décaler|différer|accorde un délai',
+    move: 'reporté|reportée|reportés|repoussé|repoussée|décalé|décalée|prolongé|prolongée|avancé|avancée|nouvelle date|nouveau délai|nouvelle échéance|correction|finalement|plutôt|désormais|est maintenant|je voulais dire|déplacé|déplacée|erratum|passe du|passe au|prolongeons|prolonge|reportons|repoussons|décalons|repousse|repousser|reporter|prolonger|décaler|différer|accorde un délai',
     change: 'modifié|modifiée|changé|changée',
     instead: 'au lieu de|au lieu du|et non|plutôt que|pas le|et pas|non pas|et non le|et non pas',
     lift: 'plus besoin de le faire|laisse tomber|plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine|vous n’avez rien à faire|tu n’as rien à faire|rien à faire|aucune action|rien à régler|rien à payer|aucune démarche|ne t’occupe plus|ne vous occupez plus|pas besoin de répondre|n’avez plus à|n’as plus à|n’avons plus à|plus à vous|plus besoin que|aucune démarche à effectuer|vous n’avez aucune démarche|oublie|oubliez',
@@ -156,6 +156,7 @@ export const fr: Language = {
     withoutDoing: 'à moins que|faute de|à défaut de',
     auxiliary: 'est|sont|soit|soient|sera|seront|a été|ont été|aura été|être',
     pay: 'Régler',
+    ifYou: 'si vous|si tu|dès que vous',
     writerFirst: "je|j'|nous|on",
     answer: 'Répondre',
     bills:
@@ -168,7 +169,7 @@ export const fr: Language = {
     passive:
       'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être|devront avoir été',
     courtesy:
-      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt|votre confiance|votre compréhension|votre patience|viens nous voir|venez nous voir|nous voir|merci d’avoir|merci de m’avoir|merci de nous avoir|merci de t’être|merci de vous être',
+      'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt|votre confiance|votre compréhension|votre patience|viens nous voir|venez nous voir|nous voir|merci d’avoir|merci de m’avoir|merci de nous avoir|merci de t’être|merci de vous être|tu devrais recevoir|vous devriez recevoir|devrais recevoir|devriez recevoir',
     generic:
       'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper|savoir',
     verbs,

@@ -125,7 +125,7 @@ export const it: Language = {
     state:
       'resta|restano|resterà|resteranno|rimane|rimangono|rimarrà|disponibile|disponibili|valido|valida|validi|valide|vale|valgono|dura|durerà|garanzia|garantito|consultabile|esposto|esposta|in vendita|in vigore|assicurato|continua|accessibile|visitabile|in mostra|consultati|consultate|visitati|aperto|aperta|aperti|aperte',
     offer:
-      'offerta|preventivo|sconto|buono|codice|tariffa|proposta|opzione|prenotazione|invito|promozione|quotazione|sondaggio|votazione|questionario',
+      'offerta|preventivo|sconto|buono|codice|tariffa|proposta|opzione|prenotazione|invito|promozione|quotazione|sondaggio|votazione|questionario|prezzo|prezzi',
     coming: 'venire|venga|vieni|partecipare|invitare|invitiamo|invitati',
     move: 'rinviato|rinviata|posticipato|posticipata|spostato|spostata|prorogato|prorogata|anticipato|anticipata|nuova data|nuova scadenza|nuovo termine|correzione|piuttosto|ora è|slitta|è slittata|è slittato|facciamo|intendevo|errata corrige|meglio|anziché|slittano|passa al|diventa|prorogiamo|rinviamo|posticipiamo|spostiamo|spostare|rinviare|posticipare|prorogare|anticipare',
     change: 'cambiato|cambiata|modificato|modificata',
@@ -158,6 +158,7 @@ export const it: Language = {
     withoutDoing: 'a meno che|in caso di mancata|in mancanza di',
     auxiliary: 'è|sono|sia|siano|venga|vengano|viene|vengono|fosse|fossero|essere|resti|restino',
     pay: 'Pagare',
+    ifYou: 'se|se ci|se lo|se la',
     writerFirst: 'io|noi|vogliamo|voglio|vorremmo|vorrei|dobbiamo|devo|abbiamo',
     answer: 'Rispondere',
     bills:
@@ -170,7 +171,7 @@ export const it: Language = {
     passive:
       'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere|dovrà esserci|dovranno esserci|deve esserci|devono esserci|andrà|andranno|dovrebbero essere|deve esser|deve venire|devono venire|deve risultare|dovranno risultare',
     courtesy:
-      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione|venire a trovarci|vieni a trovarci|venite a trovarci|grazie per aver|grazie di aver|grazie per',
+      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione|venire a trovarci|vieni a trovarci|venite a trovarci|grazie per aver|grazie di aver|grazie per|dovresti ricevere|dovrebbe ricevere',
     generic:
       'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi|sapere',
     verbs,

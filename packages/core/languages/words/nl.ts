@@ -127,7 +127,7 @@ export const nl: Language = {
     state:
       'blijft|blijven|beschikbaar|leverbaar|geldig|geldt|gelden|duurt|garantie|te zien|te koop|van kracht|loopt|verzekerd|raadplegen|toegankelijk|op voorraad|tentoongesteld|houdbaar|zijn te koop|is te koop|ingezien|bezocht|bezichtigd|ter inzage|open|geopend',
     offer:
-      'offerte|aanbieding|aanbod|korting|kortingscode|bon|code|tarief|voorstel|optie|reservering|uitnodiging|prijsopgave|enquête|stemming|vragenlijst',
+      'offerte|aanbieding|aanbod|korting|kortingscode|bon|code|tarief|voorstel|optie|reservering|uitnodiging|prijsopgave|enquête|stemming|vragenlijst|prijs|prijzen',
     coming: 'kom|komt|komen|bijwonen|uitgenodigd|uitnodigen',
     move: 'verplaatst|verschoven|verzet|uitgesteld|verlengd|vervroegd|nieuwe datum|nieuwe deadline|nieuwe termijn|correctie|toch|liever|in plaats daarvan|nu op|wordt nu|is nu|opgeschoven|naar voren|bedoelde|wordt verplaatst|schuift op|schuift van|verlengen|verleng|verschuiven|verplaatsen|uitstellen|weken later|dagen later|week later',
     change: 'gewijzigd|verandert|veranderd|aangepast',
@@ -159,6 +159,7 @@ export const nl: Language = {
     withoutDoing: 'tenzij|bij gebreke van',
     auxiliary: 'is|zijn|wordt|worden|zal|zullen|heeft|hebben',
     pay: 'Betalen',
+    ifYou: 'als u|als je|als jij|als jullie|indien u',
     writerFirst: 'ik|we|wij',
     answer: 'Beantwoorden',
     bills:
@@ -172,7 +173,7 @@ export const nl: Language = {
     courtesy:
       'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op|u te ontmoeten|uw komst|u te zien|afmelden|tot gauw|tot snel|bijgaand|bij ons komen|kom langs|dank dat|bedankt dat',
     generic:
-      'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen|weten',
+      'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen|weten|lukken|redden',
     verbs,
     moreVerbs,
     bring: 'meenemen|meebrengen|brengen|aantrekken|nemen',

@@ -78,9 +78,9 @@ export const sv: Language = {
     of: 'av|,|i',
     ordinalMark: ':e|:a|e|:de',
     dayOfMonth: 'den|före den|senast den|till den|innan den',
-    at: 'kl|kl.|klockan|vid|före kl|före klockan|innan|,|senast kl|senast klockan|till kl',
+    at: 'kl|kl.|klockan|vid|före kl|före klockan|innan|,|senast kl|senast klockan|till kl|innan kl|innan klockan',
     clock: '',
-    atHour: 'kl|kl.|klockan',
+    atHour: 'kl|kl.|klockan|före kl|före klockan|senast kl|senast klockan|till kl|innan kl|innan klockan',
     afternoon: 'på kvällen|på eftermiddagen',
     weekdayPart: 'kväll|morgon|förmiddag|eftermiddag',
     weekLater: 'om en vecka|åtta dagar',
@@ -133,7 +133,7 @@ export const sv: Language = {
     state:
       'förblir|tillgänglig|tillgängligt|tillgängliga|giltig|giltigt|giltiga|gäller|pågår|varar|garanti|garantin|visas|till salu|i kraft|försäkrad|finns kvar|kvarstår|slut|i lager|löper|hållbar|säljs|finns|besökas|öppen|öppet|öppna',
     offer:
-      'erbjudande|erbjudandet|offert|offerten|rabatt|rabattkod|kupong|kod|pris|förslag|option|bokning|inbjudan|anbud|enkät|enkäten|omröstning|omröstningen',
+      'erbjudande|erbjudandet|offert|offerten|rabatt|rabattkod|kupong|kod|pris|förslag|option|bokning|inbjudan|anbud|enkät|enkäten|omröstning|omröstningen|priset|priserna|pris',
     coming: 'komma|kom|delta|välkommen|välkomna|inbjuder|inbjuden',
     move: 'flyttat|flyttad|flyttats|flyttas|skjuts upp|skjutits upp|uppskjutet|uppskjuten|senarelagd|senarelagt|förlängd|förlängt|förlängs|förlängts|tidigarelagd|tidigarelagt|nytt datum|ny deadline|ny tidsfrist|rättelse|hellre|nu är|är nu|blir nu|i stället|byter|menade|flyttas från|förlänger|skjuter upp|senarelägger|skjuta upp|flytta|förlänga|veckor senare|dagar senare|vecka senare',
     change: 'ändrat|ändrad|ändrats|ändras',
@@ -164,6 +164,7 @@ export const sv: Language = {
     withoutDoing: 'såvida inte',
     auxiliary: 'är|blir|har|blivit|vara|bli',
     pay: 'Betala',
+    ifYou: 'om du|om ni',
     writerFirst: 'jag|vi',
     answer: 'Svara',
     bills:
@@ -176,7 +177,8 @@ export const sv: Language = {
       'måste|ska|skall|bör|behöver|behövs|ska vara|skall vara|måste vara|bör vara|ska bli|ska ha|ska ha blivit|måste bli',
     courtesy:
       'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer|hälsa på|tack för att|tack för',
-    generic: 'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa|veta|veta det',
+    generic:
+      'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa|veta|veta det|hinna|klara',
     verbs,
     moreVerbs,
     bring: 'ta|medta|medföra|ha',
