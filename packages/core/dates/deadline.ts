@@ -148,7 +148,9 @@ export function judge(
     score,
     reasons,
     moved: moves !== null && !gone,
-    overdue: by !== null && cues.past.test(by[0]),
+    overdue:
+      (by !== null && cues.past.test(by[0])) ||
+      (!phrase.fixed && phrase.day - today > YEAR_AHEAD && OVERDUE.test(folded)),
     lead: hasLead ? ((by ?? until ?? cues.day.exec(window))?.[0].length ?? 0) : 0,
   };
 }
@@ -263,6 +265,9 @@ function eventOf({ folded, around, moves, language }: Setting, noun: string | un
 }
 
 const listed = perLanguage(({ cues }: Language) => new Set(listOf(cues.event)));
+
+const OVERDUE =
+  /overdue|uberfallig|en retard|vencid[oa]|em atraso|te laat|achterstallig|scadut[oa]|in ritardo|forsenad/;
 
 /** A day without a year that lies so far ahead has passed only lately, and is told of rather than set. */
 const YEAR_AHEAD = 250;

@@ -73,6 +73,7 @@ function* startsOf(folded: string, language: Language): Generator<Start> {
     for (const at of endsOf(doForMe, folded)) yield { at, sure: true };
     // “Bel jij morgen de loodgieter?”
     if (formal.test(folded.slice(start))) yield { at: start, sure: true };
+    for (const at of endsOf(ASKED[language.code] ?? /(?!)/g, folded)) yield { at, sure: true };
   }
   for (const at of endsOf(THING_FIRST[language.code] ?? /(?!)/g, folded)) yield { at, sure: true };
   const concerns = whoever.test(folded.slice(start));
@@ -94,6 +95,13 @@ const isInverted = (folded: string, start: number, language: Language): boolean 
   /^\s{5,}$/.test(folded.slice(0, start)) &&
   !verbsOf(language).formal.test(folded.slice(start)) &&
   !verbsOf(language).pleaseInside.test(folded.slice(start));
+
+/** “(Sabato) porti tu le casse?”: in front of a verb with its subject behind it. */
+const ASKED: Partial<Record<LanguageCode, RegExp>> = {
+  it: /(?:^|\s)(?=[a-z]+\s(?:tu|voi|lei)(?:\s|\?))/g,
+  es: /(?:^|[\s¿])(?=[a-z]+\s(?:tu|vosotros|usted|ustedes)(?:\s|\?))/g,
+  pt: /(?:^|\s)(?=[a-z]+\s(?:tu|voce|voces)(?:\s|\?))/g,
+};
 
 /** “…, la rinnovi per tempo”: a pronoun for a thing in front of a verb in the form that orders. */
 const THING_FIRST: Partial<Record<LanguageCode, RegExp>> = {

@@ -260,7 +260,7 @@ const PARTICIPLES: Partial<Record<LanguageCode, readonly (readonly [RegExp, stri
   pt: [[/ad[oa]s?$/, 'ar'], [/id[oa]s?$/, 'er'], [/id[oa]s?$/, 'ir']],
   it: [[/at[oaie]$/, 'are'], [/ut[oaie]$/, 'ere'], [/it[oaie]$/, 'ire']],
   sv: [[/s$/, ''], [/ats?$/, 'a'], [/(?:de|da|t|d|ts)$/, 'a'], [/(?:de|da|t|d|ts)$/, '']],
-  de: [[/^(.*?)zu(.+en)$/, '$1$2'], [/^(.*?)ge(.+[td])et$/, '$1$2en'], [/^(.*?)ge(.+)t$/, '$1$2en'], [/^(.+)t$/, '$1en'], [/^(.*?)ge(.+en)$/, '$1$2'], [/schrieben$/, 'schreiben']],
+  de: [[/^(.*?)zu(.+en)$/, '$1$2'], [/^(.+)zu(.+en)$/, '$1$2'], [/^(.*?)ge(.+[td])et$/, '$1$2en'], [/^(.*?)ge(.+)t$/, '$1$2en'], [/^(.+)t$/, '$1en'], [/^(.*?)ge(.+en)$/, '$1$2'], [/schrieben$/, 'schreiben']],
   nl: [[/^(.*?)ge(.+?)(?:t|d)$/, '$1$2en'], [/^(.+?)(?:t|d)$/, '$1en'], [/^(.*?)ge(.*)([aeou])\3([^aeiou])(?:t|d)$/, '$1$2$3$4en'], [/^(.*)([aeou])\2([^aeiou])(?:t|d)$/, '$1$2$3en'], [/^(.*?)ge(.*[^aeiou])([^aeiou])(?:t|d)$/, '$1$2$3$3en']],
 }; // prettier-ignore
 

@@ -1,7 +1,7 @@
 import type { Anatomy } from '../anatomy/index.ts';
 import type { Message } from '../mail/index.ts';
 import { beginsWithVerb } from '../languages/index.ts';
-import { cleanSubject, findRequest, type Request } from '../requests/index.ts';
+import { cleanSubject, findRequest, owedBy, type Request } from '../requests/index.ts';
 import type { Facts } from './facts.ts';
 import { evidence, type Place, type Places } from './places.ts';
 
@@ -26,7 +26,10 @@ export function chooseTitle(message: Message, anatomy: Anatomy, places: Places):
   const asked = requestIn(latest, thing);
   if (asked && !asked.generic) return titleAt(latest, asked, 'request');
   if (own) return titleAt(note, about(own, thing), 'note');
-  return asked ? titleAt(latest, about(asked, thing), 'request') : plain;
+  if (asked) return titleAt(latest, about(asked, thing), 'request');
+  const owed =
+    latest.dates.some(({ verdict }) => verdict === 'deadline') && owedBy(plain.value, latest.language);
+  return owed ? { ...plain, value: owed } : plain;
 }
 
 /** A forward whose subject differs from the inner one by more than prefixes and list tags. */

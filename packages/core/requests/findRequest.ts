@@ -1,6 +1,6 @@
 import type { Slice } from '../anatomy/index.ts';
 import { isLifted, type DatePhrase, type Spoken } from '../dates/index.ts';
-import { firstThing, verbsOf, type Language } from '../languages/index.ts';
+import { firstThing, fold, verbsOf, type Language } from '../languages/index.ts';
 import { askedIn, orderIn } from './title.ts';
 
 /** What a text asks for most plainly. */
@@ -58,7 +58,11 @@ export function findRequest(
 /** “How many of you are coming? We need to know by Friday.” */
 function answerTo(question: Spoken | undefined): Pick<Request, 'title' | 'place' | 'generic'> | null {
   const text = question?.text.trim() ?? '';
-  if (!question || !text.endsWith('?') || text.split(/\s+/).length < 2) return null;
+  const { pronoun } = question ? verbsOf(question.language) : {};
+  const words = text.split(/\s+/);
+  // “Is that possible?” says nothing alone.
+  const refers = words.length < 5 && words.some((word) => pronoun?.test(fold(word)) ?? false);
+  if (!question || !text.endsWith('?') || words.length < 2 || refers) return null;
   const start = question.start + question.text.indexOf(text);
   const hello = verbsOf(question.language).greeting.exec(question.folded)?.[0].length ?? 0;
   const title = `${question.language.requests.answer}: ${text.slice(hello)}`;

@@ -1,4 +1,5 @@
 export { automaticKind, type Automatic } from './automatic.ts';
+export { owedBy } from './named.ts';
 export { findRequest, type Request } from './findRequest.ts';
 export type { Item } from './item.ts';
 export { findItems } from './items.ts';

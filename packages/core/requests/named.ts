@@ -33,7 +33,9 @@ export function namedBeside(text: string, folded: string, language: Language, th
   if (verbsOf(language).courtesy.test(folded) || isDenied(head, tail, language)) return null;
   const start = text.length - text.trimStart().length;
   const title = owed(head, language) ?? action(head, language, thing) ?? inFewWords(head, tail, language);
-  return title === null ? null : { title, strength: -0.5, start, generic: false, refers: false };
+  if (title === null) return null;
+  const whole = title.includes(' ') || thing === '' ? title : `${title}: ${thing}`;
+  return { title: whole, strength: -0.5, start, generic: false, refers: false };
 }
 
 /** Between an action and its object. */
@@ -78,7 +80,7 @@ const CLOSING: Partial<Record<LanguageCode, RegExp>> = {
 /** “Anmeldeschluss: 15. April” */
 export function closing(sentence: string, language: Language, thing: string): Asked | null {
   for (const { 0: word, index } of sentence.matchAll(/\p{L}{6,}/gu)) {
-    const base = closingBase(word, language);
+    const base = index > 0 && word.endsWith('ing') ? null : closingBase(word, language);
     if (base === null) continue;
     const title = capital(thing === '' ? base : `${base}: ${thing}`);
     return { title, strength: -0.5, start: index, generic: false, refers: false };
@@ -102,10 +104,18 @@ const bills = perLanguage(({ requests, cues }: Language) => ({
     `^(?:${alternatives(requests.yours)}|${alternatives(requests.determiners)}|um)(?:(?<=')|\\s)\\s*`,
   ),
   event: wholeWords(cues.event),
+  paid: wholeWords(cues.past),
+  needs: wholeWords(requests.othersNeed),
 }));
 
 const withoutArticle = (words: string, language: Language) =>
   words.slice(bills(language).article.exec(fold(words))?.[0].length ?? 0);
+
+/** What a subject names that is owed (“Invoice 2026-031” → “Pay Invoice 2026-031”), or null. */
+export const owedBy = (subject: string, language: Language): string | null =>
+  bills(language).noun.test(fold(subject)) && !bills(language).paid.test(fold(subject))
+    ? `${language.requests.pay} ${subject}`
+    : null;
 
 /** “The balance of 240.00 falls due” → “Pay the balance of 240.00” */
 function owed(head: string, language: Language): string | null {
@@ -133,6 +143,7 @@ function inFewWords(head: string, tail: string, language: Language): string | nu
       (i === 0 && (bare.length < words.length || (bare.length <= 2 && !isInfinitive(word, language)))) ||
       (!isVerb(word, language) && thirdBase(word, language) === null),
   );
-  if (!asks || name.length < 4 || words.length > FEW || !isName) return null;
+  if (!asks || bills(language).needs.test(fold(name)) || name.length < 4 || words.length > FEW || !isName)
+    return null;
   return actionIn(name, language) ?? `${language.requests.provide} ${uncapital(name)}`;
 }

@@ -25,6 +25,7 @@ export function passive(sentence: string, language: Language, named: string, dat
     participleBase(word, language) ?? infinitiveBase(word, language) ?? correctingBase(word, language);
   if (base === null) return turned(text, folded, language, dated);
   const start = folded.length - folded.trimStart().length;
+  if (groups.thing.trim() === '') return inverted(base, text, groups.rest ?? '', language);
   const refers = PRONOUN.test(groups.thing.trim());
   const thing = refers
     ? named
@@ -83,6 +84,13 @@ export function doneClause(clause: string, language: Language): string | null {
     some.filter((word) => !isAuxiliary(word) && fold(word).search(not) === -1).join(' ');
   const thing = things(words.slice(0, at)) || things(words.slice(at + 1));
   return thing === '' ? null : capital(`${base} ${uncapital(thing)}`.replace(/,$/, ''));
+}
+
+/** “(entro la fine del mese) va versata la quota” */
+function inverted(base: string, text: string, rest: string, language: Language): Asked | null {
+  const thing = tidy(cutReason(text.slice(text.length - rest.length), language), language);
+  if (!verbsOf(language).determined.test(`x ${fold(thing)}`)) return null;
+  return { title: capital(`${base} ${thing}`), strength: 2, start: 0, generic: false, refers: false };
 }
 
 /** “needs correcting” */

@@ -4,6 +4,7 @@ import {
   fold,
   isInfinitive,
   isVerb,
+  participleBase,
   refersBack,
   verbsOf,
   type Language,
@@ -51,7 +52,12 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
   const done = isName ? doneClause(clause, language) : null;
   const clitic = leadingClitic(clause, language) > 0 && done === null;
   const acts =
-    verbLast && clause.split(' ').some((word, i) => i > 0 && /n$/.test(word) && isVerb(word, language));
+    verbLast &&
+    clause
+      .split(' ')
+      .some(
+        (word, i) => i > 0 && /n$/.test(word) && isVerb(participleBase(word, language) ?? word, language),
+      );
   if (clitic || acts || isVerb(first, language)) return null;
   const frame = text.slice(at, start).trim();
   const lost = verbLast ? particles.has(first) : wantsInfinitive(frame, clause, language);

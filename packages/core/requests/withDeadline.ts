@@ -74,7 +74,8 @@ function ifDone(text: string, folded: string, language: Language, thing: string)
   // Where no comma ends it, the day does.
   const clause = text.slice(start).split(/,\s|\s{4,}/)[0] ?? '';
   const words = fold(clause).split(/\s+/);
-  const acts = language.requests.verbLast ? words.at(-1) : words.find((word) => isVerb(word, language));
+  const first = leadingClitic(clause, language) > 0 ? words[1] : words[0];
+  const acts = language.requests.verbLast ? words.at(-1) : first;
   if (acts === undefined || !isVerb(acts, language)) return null;
   const made = phrase(clause, language, thing, leadingClitic(clause, language) > 0);
   return made && { ...made, strength: 1, start, generic: false };
