@@ -95,7 +95,7 @@ function nounEnd(text: string, tokens: readonly Token[], at: number, language: L
 
 /** A verb that tells what the thing does, which ends its name. */
 const isFinite = (word: string, language: Language) =>
-  thirdBase(word, language) !== null || (language.code === 'nl' && /t$/.test(word));
+  thirdBase(word, language) !== null || (language.code === 'nl' && word.endsWith('t'));
 
 const lowered = (text: string) =>
   text.replace(/^\p{Lu}(?=\p{Ll}{0,6}[\s'’])/u, (letter) => letter.toLowerCase());

@@ -7,6 +7,9 @@ import { blankOut, capital } from './tidy.ts';
 import { askedIn } from './title.ts';
 import { verbFirst } from './verbFirst.ts';
 
+/** More items than these are data. */
+export const MOST_ITEMS = 200;
+
 /** One of several tasks in a message. Places count in the words it was found in. */
 export interface Item {
   title: string;

@@ -1,12 +1,10 @@
 import type { DatePhrase, Spoken } from '../dates/index.ts';
 import type { Language } from '../languages/index.ts';
-import type { Item } from './item.ts';
+import { MOST_ITEMS, type Item } from './item.ts';
 import { listItems } from './lists.ts';
 import { countedItems, datedItems, ownerLines } from './prose.ts';
 import { tableItems } from './tables.ts';
 
-/** More items than these are data. */
-const MOST = 200;
 /** Longer texts are no letters. */
 const LONGEST_PROSE = 20_000;
 
@@ -30,5 +28,5 @@ export function findItems(
     ) ?? [];
   return items.length < 2 && !(items.length === 1 && own)
     ? []
-    : items.slice(0, MOST).toSorted((a, b) => a.place.start - b.place.start);
+    : items.slice(0, MOST_ITEMS).toSorted((a, b) => a.place.start - b.place.start);
 }

@@ -11,7 +11,7 @@ import {
   wholeWords,
   type Language,
 } from '../languages/index.ts';
-import { isPlainData, itemAt, type Item } from './item.ts';
+import { isPlainData, itemAt, MOST_ITEMS, type Item } from './item.ts';
 import { ownerOf } from './owner.ts';
 
 interface Entry extends Slice {
@@ -41,6 +41,7 @@ export function listItems(
     const due = dueOf(list.heading, dates);
     return list.entries
       .filter((entry) => entry.box !== 'done')
+      .slice(0, MOST_ITEMS)
       .map((entry) => itemAt(text, entry, dates, language, entry.notes.join('\n')))
       .map((item) => ({ ...item, due: item.due ?? due }));
   });
@@ -118,7 +119,7 @@ function asksForItems(
   language: Language,
   own: boolean,
 ): boolean {
-  const { entries } = list;
+  const entries = list.entries.slice(0, MOST_ITEMS);
   const heading = list.heading?.text.trim() ?? '';
   const open = entries.filter((entry) => entry.box !== 'done');
   if (open.length < 2 && !(open.length === 1 && entries.length > 1)) return false;

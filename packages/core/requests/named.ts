@@ -16,7 +16,7 @@ import {
 } from '../languages/index.ts';
 import type { Asked } from './asked.ts';
 import { isDenied } from './framed.ts';
-import { actionIn } from './needs.ts';
+import { actionIn } from './action.ts';
 import { capital, tidy, uncapital } from './tidy.ts';
 
 /** Where a date has given way to blanks. */

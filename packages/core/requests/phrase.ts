@@ -11,7 +11,7 @@ import {
 } from '../languages/index.ts';
 import type { Asked } from './asked.ts';
 import type { Found } from './framed.ts';
-import { actionIn } from './needs.ts';
+import { actionIn } from './action.ts';
 import { doneClause } from './passive.ts';
 import { relativeThing } from './relative.ts';
 import { capital, cutReason, lengthOfAll, tidy, without } from './tidy.ts';
@@ -56,7 +56,7 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
     clause
       .split(' ')
       .some(
-        (word, i) => i > 0 && /n$/.test(word) && isVerb(participleBase(word, language) ?? word, language),
+        (word, i) => i > 0 && word.endsWith('n') && isVerb(participleBase(word, language) ?? word, language),
       );
   if (clitic || acts || isVerb(first, language)) return null;
   const frame = text.slice(at, start).trim();

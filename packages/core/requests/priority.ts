@@ -1,19 +1,29 @@
-import { alternatives, fold, LANGUAGES, pattern, wholeWords, type Words } from '../languages/index.ts';
+import {
+  alternatives,
+  finderOf,
+  fold,
+  LANGUAGES,
+  pattern,
+  WORD_END,
+  type Language,
+  type Words,
+} from '../languages/index.ts';
 import { header, type Message } from '../mail/index.ts';
 
 type Level = 'high' | 'medium' | 'low';
 
-const allOf = (...classes: Words[]) => new RegExp(wholeWords(...classes), 'g');
-const LEVELS: readonly [Level, RegExp][] = [
-  ['low', allOf(...LANGUAGES.map((l) => l.requests.low))],
-  ['medium', allOf(...LANGUAGES.map((l) => l.requests.medium))],
-  ['high', allOf(...LANGUAGES.map((l) => l.requests.high))],
+const finder = (pick: (words: Language['requests']) => Words) =>
+  finderOf({ classes: LANGUAGES.map((l) => pick(l.requests)), after: WORD_END });
+const LEVELS: readonly [Level, ReturnType<typeof finder>][] = [
+  ['low', finder(({ low }) => low)],
+  ['medium', finder(({ medium }) => medium)],
+  ['high', finder(({ high }) => high)],
 ];
 const NEGATED = pattern(
   `(?<![\\p{L}])(?:\\p{L}+)?${alternatives(...LANGUAGES.map((l) => l.requests.negation))}\\s+(?:\\S+\\s+)?$`,
 );
 
-const FROM_NOW_ON = allOf(...LANGUAGES.map((l) => l.requests.fromNowOn));
+const fromNowOn = finder(({ fromNowOn: words }) => words);
 
 export interface StatedPriority {
   level: Level;
@@ -23,9 +33,11 @@ export interface StatedPriority {
 
 /** The priority that words state, with its place; “not urgent” is low and never high. */
 export function priorityIn(text: string): StatedPriority | null {
-  const folded = fold(text).replace(FROM_NOW_ON, (words) => ' '.repeat(words.length));
-  for (const [level, words] of LEVELS) {
-    for (const { 0: found, index } of folded.matchAll(words)) {
+  let folded = fold(text);
+  for (const { 0: words, index } of [...fromNowOn(folded)])
+    folded = folded.slice(0, index) + ' '.repeat(words.length) + folded.slice(index + words.length);
+  for (const [level, find] of LEVELS) {
+    for (const { 0: found, index } of find(folded)) {
       if (level === 'high' && NEGATED.test(folded.slice(Math.max(0, index - 24), index))) continue;
       return { level, start: index, end: index + found.length };
     }

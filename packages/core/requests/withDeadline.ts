@@ -12,7 +12,7 @@ import {
 import type { Asked } from './asked.ts';
 import { isDenied } from './framed.ts';
 import { namedBeside } from './named.ts';
-import { actionIn } from './needs.ts';
+import { actionIn } from './action.ts';
 import { doneClause } from './passive.ts';
 import { askedAt, leadingClitic, phrase } from './phrase.ts';
 import { purposeOf } from './purpose.ts';

@@ -1,0 +1,74 @@
+import type { Language } from '../languages/index.ts';
+import { cuesOf } from './cues.ts';
+import type { Day } from './day.ts';
+import type { Phrase } from './phrases.ts';
+
+/** Where a clause ends; the stop of “12. März” ends none. */
+export const CLAUSE = /[;!?()]|(?<!\d)\.|,\s/u;
+
+/** What stands around a date phrase of a folded sentence. */
+export interface Setting {
+  folded: string;
+  phrase: Phrase;
+  language: Language;
+  before: string;
+  after: string;
+  clause: { before: string; after: string };
+  /** The clause without the phrase. */
+  around: string;
+  /** The cue in front of it, and words that move a deadline. */
+  by: RegExpExecArray | null;
+  until: RegExpExecArray | null;
+  moves: RegExpExecArray | null;
+  /** The words are the user's own. */
+  order: boolean;
+  /** The message's own day. */
+  today: Day;
+}
+
+export function settingOf(
+  folded: string,
+  phrase: Phrase,
+  language: Language,
+  order: boolean,
+  today: Day,
+): Setting {
+  const cues = cuesOf(language);
+  const before = folded.slice(0, phrase.start);
+  const after = folded.slice(phrase.end);
+  const clause = { before: before.split(CLAUSE).at(-1) ?? '', after: after.split(CLAUSE)[0] ?? '' };
+  const span = spanOf(folded, phrase);
+  const by = cues.spanBy.exec(span) ?? cues.spanUntil.exec(span) ?? cues.by.exec(windowOf(before));
+  return {
+    folded,
+    phrase,
+    language,
+    order,
+    today,
+    before,
+    after,
+    clause,
+    around: `${clause.before} ${clause.after}`,
+    by,
+    until: by ? null : cues.until.exec(windowOf(before)),
+    moves: moveOf(folded, language),
+  };
+}
+
+/** Words that move a deadline; what is extended or changed need be none (“your subscription was extended to …”). */
+function moveOf(folded: string, language: Language): RegExpExecArray | null {
+  const cues = cuesOf(language);
+  const found = cues.move.exec(folded);
+  if (cues.noun.test(folded)) return found ?? cues.change.exec(folded);
+  return found && EXTENDS.test(found[0]) && cues.yours.test(folded) ? null : found;
+}
+
+const EXTENDS =
+  /verlanger|extend|prolong|prorro|verleng|forlang|alarga|amplia|proroga|rinnova|renova|renouvel/;
+
+/** The words right in front, in which a cue of its own may stand. */
+export const windowOf = (before: string) => before.slice(-70);
+
+/** “within three days”: the cue is in the phrase. */
+export const spanOf = (folded: string, phrase: Phrase) =>
+  phrase.grain === 'span' ? folded.slice(phrase.start, phrase.end) : '';

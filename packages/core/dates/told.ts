@@ -1,0 +1,91 @@
+import { actionBase, listOf, perLanguage, type Language, type LanguageCode } from '../languages/index.ts';
+import { cuesOf } from './cues.ts';
+import { CLAUSE, windowOf, type Setting } from './setting.ts';
+import type { Wanted } from './wanted.ts';
+
+/** “Bis Samstag!”, “À vendredi !”: the writer looks forward to the day. */
+export const isFarewell = ({ folded, phrase, before }: Setting): boolean =>
+  phrase.grain === 'weekday' &&
+  /^\s*\p{L}+\s+(?:\p{L}{2,3}\s+)?$/u.test(before) &&
+  /^\s*!?\s*$/.test(folded.slice(phrase.end)) &&
+  folded.includes('!');
+
+/** Where what has passed stands: in front of the cue itself (“bought before”); behind the date where the verb is last. */
+export function pastOf({ before, by, clause, language }: Setting): string {
+  const ahead = by ? (windowOf(before).slice(0, by.index).split(CLAUSE).at(-1) ?? '') : clause.before;
+  const [asked] = cuesOf(language).request(ahead);
+  const told = asked ? ahead.replace(asked[0], ' ') : ahead;
+  return by || language.requests.verbLast ? `${told} ${clause.after}` : told;
+}
+
+/** What goes on until that day; an offer has to be taken up by then, and “läuft am … ab” is the cue itself. */
+export function stateOf(
+  { folded, around, by, language }: Setting,
+  wanted: Wanted | null,
+): string | undefined {
+  const { offer, state, yours, noun } = cuesOf(language);
+  const percent = wanted === null && !yours.test(folded) ? PERCENT.exec(folded)?.[0] : undefined;
+  if (percent !== undefined) return percent;
+  if (offer.test(folded) || namesAction(around, language)) return undefined;
+  const told = by ? around.replace(by[0].trim(), ' ') : around;
+  const is = wanted === null && !noun.test(folded) ? IS_STILL[language.code]?.exec(told)?.[0] : undefined;
+  return state.exec(told)?.[0] ?? is;
+}
+
+/** What a sale takes off. */
+const PERCENT = /\d\s?%|(?:prozent|per\s?cent|pour cent|por ciento|por cento|procent|per cento)(?![a-z])/;
+
+/** Where the word for “by” is the one for “until” too: what is so until then. */
+const IS_STILL: Partial<Record<LanguageCode, RegExp>> = {
+  de: /(?:^|\s)(?:ist|sind|bin|bleibt|bleiben)\s/,
+};
+
+/** “Registration”, “les inscriptions”: what is open until a day has to be done by then. */
+const namesAction = (words: string, language: Language) =>
+  words
+    .split(/[^\p{L}]+/u)
+    .some((word) =>
+      [word, word.replace(/s$/, '')].some(
+        (w) => !isEvent(w, language) && (actionBase(w, language) ?? w) !== w,
+      ),
+    );
+
+const isEvent = (word: string, language: Language) => listed(language).has(word);
+
+/** What takes place; “letzter Termin” and “statt am 3. April” name no event, nor does what one does oneself (“redovisningen”). */
+export function eventOf(
+  { folded, around, moves, language }: Setting,
+  noun: string | undefined,
+): string | undefined {
+  const { event, insteadOf } = cuesOf(language);
+  const told = (moves ? folded : around.replace(noun ?? '', ' ')).replace(insteadOf, ' ');
+  const found = event.exec(told)?.[0];
+  return found !== undefined && !listed(language).has(found) && actionBase(found, language) !== null
+    ? undefined
+    : found;
+}
+
+const listed = perLanguage(({ cues }: Language) => new Set(listOf(cues.event)));
+
+export const OVERDUE =
+  /overdue|uberfallig|en retard|vencid[oa]|em atraso|te laat|achterstallig|scadut[oa]|in ritardo|forsenad/;
+
+/** A day without a year that lies so far ahead has passed only lately, and is told of rather than set. */
+const YEAR_AHEAD = 250;
+
+/** It lies a year ahead only because it has passed lately. */
+export const isRolled = ({ phrase, today }: Setting): boolean =>
+  !phrase.fixed && phrase.day - today > YEAR_AHEAD;
+
+/** “La votación termina el domingo”: what one does ends then. */
+export function endOf({ before, clause, language }: Setting): string | undefined {
+  const ends = cuesOf(language).ends.exec(windowOf(before))?.[0];
+  return ends !== undefined && namesAction(clause.before, language) ? ends : undefined;
+}
+
+/** An offer that is good until that day, or what one can do until then. */
+export function offerOf({ folded, around, clause, language }: Setting): string | undefined {
+  const { offer, state } = cuesOf(language);
+  if (!state.test(around)) return undefined;
+  return namesAction(clause.before, language) ? clause.before : offer.exec(folded)?.[0];
+}

@@ -1,0 +1,86 @@
+import { beginsWithVerb, ownDeed, undoneAt, verbsOf, type Language } from '../languages/index.ts';
+import { asks, cuesOf } from './cues.ts';
+import type { Phrase } from './phrases.ts';
+import { CLAUSE, type Setting } from './setting.ts';
+
+export interface Wanted {
+  cue: 'request' | 'elsewhere' | 'must' | 'obligation';
+  words: string;
+}
+
+export function wantedBy({
+  folded,
+  phrase,
+  clause,
+  after,
+  by,
+  until,
+  language,
+  order,
+}: Setting): Wanted | null {
+  const cues = cuesOf(language);
+  if (asks(folded, language) || asks(withoutDate(folded, phrase, language), language)) {
+    // “The plumber comes on Thursday, please clear the way.”
+    const told =
+      clause.before.trim().split(/\s+/).length >= 3 && !verbsOf(language).condition.test(clause.before);
+    const clauseEnd = after.search(CLAUSE);
+    const later = told && clauseEnd !== -1 && !asks(folded.slice(0, phrase.end + clauseEnd + 1), language);
+    return { cue: later ? 'elsewhere' : 'request', words: 'a request' };
+  }
+  const around = `${folded.slice(0, phrase.start)} ${after}`;
+  if (undoneAt(folded, language) !== null) return { cue: 'request', words: 'a condition' };
+  if ((by ?? until) && isIfDone(folded, phrase, language)) return { cue: 'request', words: 'a condition' };
+  const hello = verbsOf(language).greeting.exec(folded)?.[0].length ?? 0;
+  const others = verbsOf(language).othersNeed.exec(folded.slice(hello))?.[0];
+  if (others !== undefined) return { cue: 'obligation', words: others };
+  for (const cue of ['must', 'obligation'] as const) {
+    const found = cues[cue].exec(around);
+    if (found && (!cues.awaits.test(found[0]) || cues.yours.test(folded))) return { cue, words: found[0] };
+  }
+  if (!order) return null;
+  const own = cues.self.exec(folded) ?? cues.toDo.exec(folded);
+  if (own) return { cue: 'request', words: own[0] };
+  const words = folded.trim().replace(/[.!?]+$/, '');
+  const verb = beginsWithVerb(words.replace(/^(?:a|to|da|por|att)\s/, ''), language);
+  return { cue: verb ? 'request' : 'obligation', words: 'a note' };
+}
+
+export const asksNothing = (wanted: Wanted | null) => wanted === null || wanted.cue === 'obligation';
+
+/** “If you approve it by Friday, we print next week.” */
+const isIfDone = (folded: string, phrase: Phrase, language: Language): boolean =>
+  verbsOf(language).ifYou.test(folded) && !/[,;]\s/.test(folded.slice(0, phrase.start));
+
+const VERB_SECOND: ReadonlySet<string> = new Set(['de', 'nl', 'sv']);
+
+/** The day may stand in front of the order or inside it (“On Monday please bring …”). */
+function withoutDate(folded: string, { start, end }: Phrase, language: Language): string {
+  const lead = cuesOf(language).ahead.exec(folded.slice(0, start))?.index ?? start;
+  // “Am Donnerstag kommt ein Interessent” tells; “am Donnerstag bringen Sie bitte …” asks.
+  const hello = verbsOf(language).greeting.exec(folded)?.[0].length ?? 0;
+  const tells = VERB_SECOND.has(language.code) && folded.slice(hello, lead).trim() === '';
+  const { pleaseInside, formal } = verbsOf(language);
+  const behind = folded.slice(end).trimStart();
+  if (tells && !pleaseInside.test(behind) && !formal.test(behind)) return folded;
+  return `${folded.slice(0, lead)} ${folded.slice(end).trimStart()}`.trimStart();
+}
+
+/** “for Thursday's meeting”, “before the site visit on Monday”. */
+export function purposeOf(clause: Setting['clause'], language: Language): string | undefined {
+  const cues = cuesOf(language);
+  const lead = cues.purpose.exec(clause.before);
+  if (!lead || cues.coming.test(`${clause.before} ${clause.after}`)) return undefined;
+  const direct = /^\S+\s+(?:\S+\s+)?$/.test(lead[0]);
+  const isEvent =
+    cues.event.test(lead[0]) || (direct && cues.event.test(clause.after.split(/\s+/).slice(0, 5).join(' ')));
+  return isEvent ? lead[0] : undefined;
+}
+
+/** What the writer says that he himself will do or has to; a request in the same clause outweighs it. */
+export function commitOf({ folded, clause, language, order }: Setting): string | undefined {
+  const { commit, self } = cuesOf(language);
+  if (verbsOf(language).announce.test(folded)) return undefined;
+  const found = commit.exec(clause.before) ?? (order ? null : self.exec(clause.before));
+  const own = found?.[0] ?? ownDeed(clause.before, language);
+  return own !== undefined && !asks(clause.before, language) ? own : undefined;
+}
