@@ -129,7 +129,8 @@ const remindsOfEvent = (frame: string, rest: string, language: Language): boolea
 
 /** Whether a folded sentence asks the reader for something. Words that only look like a request do not count. */
 export function asks(folded: string, language: Language): boolean {
-  const plain = folded.replace(courtesy(language), ' ');
+  // What is left of a courtesy (“gracias por | aceptar”) begins nothing.
+  const plain = folded.replace(courtesy(language), ' § ');
   const { request, awaits, yours } = cuesOf(language);
   // “We expect the parcel on Thursday” asks for nothing, “we expect your answer” does.
   for (const { 0: words, index } of request(plain)) {

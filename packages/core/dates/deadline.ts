@@ -4,7 +4,7 @@ import type { Day } from './day.ts';
 import type { Reason } from './phrase.ts';
 import type { Phrase } from './phrases.ts';
 import { settingOf, spanOf, windowOf, type Setting } from './setting.ts';
-import { endOf, eventOf, isFarewell, isRolled, offerOf, OVERDUE, pastOf, stateOf } from './told.ts';
+import { endOf, eventOf, isFarewell, isOverdue, isRolled, offerOf, pastOf, stateOf } from './told.ts';
 import { asksNothing, commitOf, purposeOf, wantedBy, type Wanted } from './wanted.ts';
 
 /** From this score on a date is a deadline. */
@@ -79,7 +79,7 @@ export function judge(
     score,
     reasons,
     moved: moves !== null && !gone,
-    overdue: (by !== null && cues.past.test(by[0])) || (isRolled(setting) && OVERDUE.test(folded)),
+    overdue: isOverdue(setting),
     lead: hasLead ? ((by ?? until ?? cues.day.exec(window))?.[0].length ?? 0) : 0,
   };
 }
@@ -129,7 +129,11 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['dayless', own, phrase.dayless && (!settled || !wanted)],
     ['issue', by ? undefined : cues.issue.exec(window)?.[0], !moves && purpose === undefined],
     ['moved', moves?.[0], !gone],
-    ['rolled', own, isRolled(setting) && !settled && until === null],
+    [
+      'rolled',
+      own,
+      isRolled(setting) && !isOverdue(setting) && (!settled || wanted === null) && until === null,
+    ],
     ['ends', endOf(setting), by === null && until === null],
     ['replaced', 'replaced', gone],
   ];

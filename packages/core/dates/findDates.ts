@@ -16,6 +16,7 @@ import { LocalDate, type DateOptions, type DatePhrase } from './phrase.ts';
 import { withImplied } from './implied.ts';
 import { findPhrases, type Phrase } from './phrases.ts';
 import type { Named } from './namedDay.ts';
+import { CLAUSE } from './setting.ts';
 import type { Spoken } from './spoken.ts';
 
 /** More sentences with dates than this are data, not a letter. */
@@ -63,11 +64,15 @@ export function isLifted({ folded, language }: Spoken): boolean {
   const found = cuesOf(language).lift.exec(folded);
   // “If you have paid already, please disregard this reminder.”
   if (!found || verbsOf(language).condition.test(folded)) return false;
-  // “Don’t forget …”
-  const { denied, denies } = verbsOf(language);
+  const { denied, denies, not } = verbsOf(language);
   const [before, after] = [folded.slice(0, found.index), folded.slice(found.index + found[0].length)];
+  // “Don’t forget …”, “vergiss … nicht”
+  const clause = `${before.split(CLAUSE).at(-1) ?? ''} ${after.split(CLAUSE)[0]?.split(':')[0] ?? ''}`;
+  if (FORGETS.test(found[0]) && clause.search(not) !== -1) return false;
   return !denied.test(before) && !before.endsWith("n'") && !denies.test(after.trimStart());
 }
+
+const FORGETS = /forget|vergiss|vergess|oublie|olvid|esque|vergeet|dimentic|scord|glom/;
 
 function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: Named | null): Dated[] {
   const { folded, language, text } = sentence;

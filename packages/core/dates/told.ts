@@ -67,8 +67,13 @@ export function eventOf(
 
 const listed = perLanguage(({ cues }: Language) => new Set(listOf(cues.event)));
 
-export const OVERDUE =
+const OVERDUE =
   /overdue|uberfallig|en retard|vencid[oa]|em atraso|te laat|achterstallig|scadut[oa]|in ritardo|forsenad/;
+
+/** Behind a word for what has passed the last such day is meant, not the next (“was due 28 February”). */
+export const isOverdue = (setting: Setting): boolean =>
+  (setting.by !== null && cuesOf(setting.language).past.test(setting.by[0])) ||
+  (isRolled(setting) && OVERDUE.test(setting.folded));
 
 /** A day without a year that lies so far ahead has passed only lately, and is told of rather than set. */
 const YEAR_AHEAD = 250;

@@ -129,11 +129,17 @@ function owed(head: string, language: Language): string | null {
   return `${language.requests.pay} ${uncapital(words.slice(0, end + more.length))}`;
 }
 
+const THANKS = /^(?:thank|danke|vielen dank|merci|gracias|obrigad|dank|bedankt|grazie|tack)/;
+
 /** “Comments by Friday, please”, “Draft attached – comments by Friday” → “Send comments” */
 function inFewWords(head: string, tail: string, language: Language): string | null {
   const { polite, please } = verbsOf(language);
   const clause = head.split(/\s[–-]\s|[:;]/).at(-1) ?? '';
-  const asks = polite.test(fold(`${clause} ${tail}`)) || please.test(fold(tail).replace(/^[\s,.!-]+/, ''));
+  const behind = fold(tail).replace(/^[\s,.!-]+/, '');
+  const asks =
+    polite.test(fold(`${clause} ${tail}`)) ||
+    THANKS.test(behind) ||
+    (behind === '' && please.test(fold(clause)));
   const name = tidy(clause, language);
   const words = name.split(/\s+/);
   // “Vos remarques”: behind an article stands no verb.

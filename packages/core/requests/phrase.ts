@@ -50,6 +50,8 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
   if (auxiliary.has(first)) return doneClause(clause, language);
   const isName = determined.test(`x ${fold(clause)}`);
   const done = isName ? doneClause(clause, language) : null;
+  // “(sorge dafür, dass) die Tür abgeschlossen ist”
+  if (done !== null && auxiliary.has(fold(clause.split(' ').at(-1) ?? ''))) return done;
   const clitic = leadingClitic(clause, language) > 0 && done === null;
   const acts =
     verbLast &&

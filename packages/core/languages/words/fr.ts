@@ -113,7 +113,7 @@ export const fr: Language = {
     placeLabel: 'lieu|où|salle|endroit',
     withWhom: 'avec',
     peopleLabel: 'participants|participantes|avec|présents',
-    past: 'était|étaient|depuis|reçu|reçue|envoyé|envoyée|dernier|rencontré|commandé|acheté|livré|arrivé|avait|avions|eu lieu|payé|signé|convenu|expédié|écrit|parlé|discuté|hier|s’est|a été|avons|avez reçu',
+    past: 'était|étaient|depuis|reçu|reçue|envoyée|dernier|rencontré|avait|avions|eu lieu|convenu|expédié|écrit|hier|s’est|a été|avons|avez reçu',
     issue:
       'daté|daté du|datée du|émis le|émise le|du|en date du|date de facture|créé le|fait le|établi le|courrier du|facture du|mail du|message du|publié le|version',
     absence:

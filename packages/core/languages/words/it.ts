@@ -5,7 +5,7 @@ import { moreVerbs, verbs } from '../verbs/it.ts';
 export const it: Language = {
   code: 'it',
   common:
-    'il|lo|la|i|gli|le|e|di|del|della|dei|è|per|lei|voi|suo|sua|vostro|noi|nostro|nostra|con|da|che|questo|questa|favore|ha|sarà|sono|essere|in|al|alla|potrebbe|può|non|un|una|se|o|io|mio|mia|mi|ci|buongiorno|grazie|entro|come|più',
+    'il|lo|la|i|gli|le|e|di|del|della|dei|è|per|lei|voi|suo|sua|vostro|noi|nostro|nostra|con|da|che|questo|questa|favore|ha|sarà|sono|essere|in|al|alla|potrebbe|può|non|un|una|se|o|io|mio|mia|mi|ci|buongiorno|grazie|entro|come|più|nel|nella|nei|nelle|dal|dalla|sul|sulla|dei|delle|degli|della|alla',
   months: [
     'gennaio|gen',
     'febbraio|feb',
@@ -212,7 +212,7 @@ export const it: Language = {
     writer: '',
     you: '',
     doForMe: 'mi|ci|me lo|ce lo|me la|ce la|gli|te lo|glielo|gliela|me li|me le|ce li',
-    beforeOrder: 'mi|ci|si|le|gli|ce lo|ce la|ce li|ce le|me lo|me la|glielo|gliela',
+    beforeOrder: 'mi|ci|si|ce lo|ce la|ce li|ce le|me lo|me la|glielo|gliela',
     and: 'e|ed',
     assigns: 'deve',
     aside: 'se|quando|io|noi|il|la|ci|poi|dopo|oppure|e così|cioè|ossia|vale a dire|così|e io|e noi',

@@ -193,7 +193,7 @@ export const sv: Language = {
     compounds: true,
     verbLast: false,
     particles: '',
-    indirect: 'oss|mig|honom|henne|dem|till oss|till mig|dig|er|åt mig|åt oss',
+    indirect: 'oss|mig|honom|henne|dem|till oss|till mig|dig|er|åt mig|åt oss|du|ni',
     fillers:
       'också|även|bara|gärna|snälla|oss|mig|att|nu|sedan|redan|igen|snarast|lite|snabbt|alla|möjligen|sig|er|dig|kanske|helt enkelt|direkt|först|därför|då också',
     clitics: '',
