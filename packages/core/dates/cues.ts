@@ -1,7 +1,6 @@
 import {
   alternatives,
   finderOf,
-  firstWord,
   isVerb,
   listOf,
   orderAt,
@@ -93,6 +92,8 @@ export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, reques
     past: pattern(`${wholeWords(cues.past).source}|${PERFECT[code] ?? '(?!)'}`),
     issue: near(cues.issue),
     absence: wholeWords(cues.absence),
+    needless: wholeWords(cues.needless),
+    delivered: wholeWords(cues.delivered),
     commit: wholeWords(cues.commit),
     future: wholeWords(cues.future),
     state: wholeWords(cues.state),
@@ -122,10 +123,15 @@ export const wants = (folded: string, language: Language) =>
   asks(folded, language) || cuesOf(language).obligation.test(folded);
 
 const REMIND = /remind|erinner|rappel|record|recuerd|lembr|herinner|ricord|paminn/;
+const INVITE = /invit|einlad|lade|uitnod|nodig|convid|bjud/;
 
-/** “We remind you of your appointment on …” asks for nothing. */
-const remindsOfEvent = (frame: string, rest: string, language: Language): boolean =>
-  REMIND.test(frame) && !isVerb(firstWord(rest), language) && cuesOf(language).event.test(rest.slice(0, 50));
+/** “We remind you of your appointment on …”, “you are invited to the opening” ask for nothing. */
+function remindsOfEvent(frame: string, rest: string, language: Language): boolean {
+  const words = rest.trimStart().split(/[\s']+/, 4);
+  if (words.some((word) => isVerb(word, language))) return false;
+  const isEvent = cuesOf(language).event.test(rest.slice(0, 50));
+  return (REMIND.test(frame) && isEvent) || (INVITE.test(frame) && (isEvent || !language.requests.verbLast));
+}
 
 /** Whether a folded sentence asks the reader for something. Words that only look like a request do not count. */
 export function asks(folded: string, language: Language): boolean {

@@ -109,8 +109,14 @@ function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: 
       },
     ];
   });
-  return withoutVague(dated);
+  return withoutVague(isDiary(folded, phrases) ? dated.map(asTold) : dated);
 }
+
+/** “Dates for your diary: 2 April (quiz), 30 April (walk), 21 May (picnic)” */
+const isDiary = (folded: string, phrases: readonly Phrase[]): boolean =>
+  phrases.length > 2 && /^[^:]{3,40}:\s*$/.test(folded.slice(0, phrases[0]?.start));
+
+const asTold = ({ date, anchor }: Dated): Dated => ({ date: { ...date, verdict: 'other' }, anchor });
 
 /** Beside a day with a cue of its own (“Sunday at the latest”) one that is only named (“this weekend”) is no deadline. */
 function withoutVague(dated: Dated[]): Dated[] {

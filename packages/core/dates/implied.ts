@@ -60,6 +60,7 @@ function broughtTo(event: DatePhrase, sentences: readonly Spoken[]): Because | n
 
 function brings(folded: string, language: Language): boolean {
   if (verbsOf(language).condition.test(folded) || !asks(folded, language)) return false;
+  if (cuesOf(language).needless.test(folded)) return false;
   const words = folded.split(/[^\p{L}-]+/u);
   const bring = bringWords(language);
   return words.some((word, i) => {

@@ -1,4 +1,4 @@
-import type { Language } from '../languages/index.ts';
+import { verbsOf, type Language } from '../languages/index.ts';
 import { cuesOf } from './cues.ts';
 import type { Day } from './day.ts';
 import type { Phrase } from './phrases.ts';
@@ -58,7 +58,7 @@ export function settingOf(
 /** Words that move a deadline; what is extended or changed need be none (“your subscription was extended to …”). */
 function moveOf(folded: string, language: Language): RegExpExecArray | null {
   const cues = cuesOf(language);
-  const found = cues.move.exec(folded);
+  const found = verbsOf(language).condition.test(folded) ? null : cues.move.exec(folded);
   if (cues.noun.test(folded)) return found ?? cues.change.exec(folded);
   return found && EXTENDS.test(found[0]) && cues.yours.test(folded) ? null : found;
 }

@@ -19,6 +19,7 @@ export function wantedBy({
   order,
 }: Setting): Wanted | null {
   const cues = cuesOf(language);
+  if (!by && !until && isInCondition(folded, phrase, language)) return null;
   if (asks(folded, language) || asks(withoutDate(folded, phrase, language), language)) {
     // “The plumber comes on Thursday, please clear the way.”
     const told =
@@ -47,11 +48,22 @@ export function wantedBy({
 
 export const asksNothing = (wanted: Wanted | null) => wanted === null || wanted.cue === 'obligation';
 
+const VERB_SECOND: ReadonlySet<string> = new Set(['de', 'nl', 'sv']);
+
+/** Modal verbs that begin a condition where no question follows (de, nl, sv). */
+const CAN = /^\s*(?:konnen|kannst|konnt|sollten|solltest|kunt|kun|kan|mocht|skulle|hinner)\s/;
+
+/** “If you cannot come on Thursday, …”, “Kunt u donderdag niet, …”: the day is not what is asked for. */
+function isInCondition(folded: string, phrase: Phrase, language: Language): boolean {
+  const { condition } = verbsOf(language);
+  const ends = /,\s/.exec(folded)?.index ?? 0;
+  const turned = VERB_SECOND.has(language.code) && CAN.test(folded) && !folded.includes('?');
+  return phrase.end <= ends && (condition.test(folded) || turned);
+}
+
 /** “If you approve it by Friday, we print next week.” */
 const isIfDone = (folded: string, phrase: Phrase, language: Language): boolean =>
   verbsOf(language).ifYou.test(folded) && !/[,;]\s/.test(folded.slice(0, phrase.start));
-
-const VERB_SECOND: ReadonlySet<string> = new Set(['de', 'nl', 'sv']);
 
 /** The day may stand in front of the order or inside it (“On Monday please bring …”). */
 function withoutDate(folded: string, { start, end }: Phrase, language: Language): string {

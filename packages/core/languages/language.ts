@@ -116,6 +116,10 @@ export interface CueWords {
   /** The date of a document: “of”, “dated”, “issued on”. */
   issue: Words;
   absence: Words;
+  /** What need not be done. */
+  needless: Words;
+  /** What reaches the reader. */
+  delivered: Words;
   /** The writer speaks of what he himself will do. */
   commit: Words;
   /** Tells what will be so, or what others will do. */

@@ -22,10 +22,19 @@ export const ownDeed = (clause: string, language: Language): string | undefined 
   PRESENT[language.code]?.exec(clause)?.groups?.verb ??
   clause.match(/\p{L}+/gu)?.find((word) => isOwnFuture(word, language));
 
+/** Stems of the future that are no infinitives (“pondr|emos”, “enverr|ons”). */
+const IRREGULAR: Partial<Record<LanguageCode, RegExp>> = {
+  fr: /^(?:r?enverr|viendr|reviendr|tiendr|fer|ir|pourr|devr|recevr|verr|saur|voudr)$/,
+  es: /(?:^|re|dis|pro|com|su)(?:pondr|tendr|vendr|saldr|har|dir|podr|sabr|querr)$/,
+  pt: /^(?:far|dir|trar)$/,
+  it: /(?:^|ri)(?:far|dar|star|andr|dovr|potr|vedr|verr|terr|sapr)$/,
+};
+
 /** Whether a folded word tells what the writer himself will do: a known infinitive with that ending. */
 function isOwnFuture(word: string, language: Language): boolean {
   const ending = ENDING[language.code];
   if (!ending?.test(word)) return false;
+  if (IRREGULAR[language.code]?.test(word.replace(ending, ''))) return true;
   const { sure, doubtful } = verbTable(language);
   return infinitivesOf(word.replace(ending, ''), language.code).some(
     (verb) => fold(sure.get(verb) ?? doubtful.get(verb) ?? '') === verb,

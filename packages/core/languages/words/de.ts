@@ -125,7 +125,9 @@ export const de: Language = {
     issue:
       'vom|datiert|ausgestellt|ausgestellt am|datum|rechnungsdatum|stand|erstellt am|aus|bestelldatum|schreiben vom|rechnung vom|mail vom|angebot vom|angelegt am|version',
     absence:
-      'abwesend|nicht im büro|im urlaub|auf reisen|geschlossen|nicht erreichbar|wieder erreichbar|wieder im büro|krank|öffnungszeiten|sprechzeiten|geöffnet|wieder da|außer haus|in elternzeit|bürozeiten|sind … weg|bin … weg|ist … weg|verreist|unterwegs|nicht da|sind wir weg|bin ich weg|gesperrt',
+      'abwesend|nicht im büro|im urlaub|auf reisen|geschlossen|nicht erreichbar|wieder erreichbar|wieder im büro|krank|öffnungszeiten|sprechzeiten|geöffnet|wieder da|außer haus|in elternzeit|bürozeiten|sind … weg|bin … weg|ist … weg|verreist|unterwegs|nicht da|sind wir weg|bin ich weg|gesperrt|schließen wir|wir schließen',
+    needless: 'nichts|nicht nötig|brauchst nicht|brauchen nicht|nicht zu',
+    delivered: 'bei ihnen sein|bei dir sein|bei ihnen ein|ihnen zugestellt',
     commit:
       'ich werde|wir werden|ich schicke|wir schicken|ich sende|wir senden|ich melde mich|wir melden uns|ich kann|wir können|ich bin dann|ich habe vor|wir planen|ich plane|wir liefern|ich liefere|sie erhalten|ihr erhaltet|du erhältst|du bekommst|sie bekommen|erhalten sie|bekommen sie|wird geliefert|wird versandt|wird ihnen|ich komme|wir kommen|ich gebe ihnen',
     future: 'wird|werden',

@@ -125,7 +125,9 @@ export const en: Language = {
     issue:
       'dated|of|issued|issued on|sent on|received on|from|since|date|invoice date|date of issue|created|created on|printed|as of|order date|posted on|written on|signed on|submitted on|updated|version|revision',
     absence:
-      'away|out of office|out of the office|on leave|on holiday|on vacation|absent|closed|not available|unavailable|not in the office|back on|back in the office|return on|returning on|off sick|opening hours|office hours|open daily|open from|my last day|are away|am away|is away|not here|abroad|travelling|down',
+      'away|out of office|out of the office|on leave|on holiday|on vacation|absent|closed|not available|unavailable|not in the office|back on|back in the office|return on|returning on|off sick|opening hours|office hours|open daily|open from|my last day|are away|am away|is away|not here|abroad|travelling|down|we close|we are closing|we’re closing|we will close',
+    needless: 'nothing|no need to|need not|needn’t|don’t need to|don’t have to|do not need to|do not have to',
+    delivered: 'be with you|reach you|be delivered|arrive with you',
     commit:
       'i will|i’ll|we will|we’ll|i shall|we shall|i am going to|i’m going to|we are going to|we’re going to|i can|we can|i plan to|we plan to|i intend|we intend|i expect to|we expect to|i hope to|we hope to|i aim to|we aim to|i promise|will send you|will be sent|will arrive|will be delivered|will be shipped|we are sending|i am sending|you will receive|you’ll receive|you should receive|will be back|will get back',
     future:

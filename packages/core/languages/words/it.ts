@@ -119,6 +119,8 @@ export const it: Language = {
       'data|datato|datata|in data|emesso|emessa|emesso il|emessa il|data di emissione|del|data fattura|creato il|fattura del|lettera del|mail del|messaggio del|pubblicato|versione|redatto|da',
     absence:
       'assente|fuori ufficio|in ferie|in vacanza|chiuso|chiusa|chiusi|non disponibile|sarò di ritorno|di ritorno il|orari di apertura|orario|aperto|aperta|aperti|in malattia|in permesso|rientro|rientrerò|non sarò|sarò fuori|torno|siamo via|sono via|è via|in viaggio|fuori città|chiuse',
+    needless: 'nulla|niente|non serve|non occorre|non deve|non è necessario',
+    delivered: 'arrivarle|dovrebbe arrivare|esserle recapitato|dovrebbe giungere',
     commit:
       'vi invierò|le invierò|ti invierò|invierò|vi invieremo|le invieremo|invieremo|posso|possiamo|prevediamo|riceverà|riceverete|riceverai|consegneremo|sarò|saremo|sarà consegnato|sarà consegnata|sarà inviato|sarà spedito|vi informeremo|le farò sapere|vi faremo sapere|ti farò sapere|tornerò|passerò|passeremo|ti mando|vi mando|le mando|la richiamerò|saranno consegnati|verrà consegnato|verrà consegnata',
     future: 'sarà|saranno|verrà|verranno|resterà|resteranno',
@@ -139,7 +141,7 @@ export const it: Language = {
     self: 'devo|dovrei|ho da',
     toDo: 'da fare:|bisogna|non dimenticare di|ricordarsi di',
     announce:
-      'le ricordiamo che|vi ricordiamo che|ti ricordo che|vi ricordo che|le ricordo che|si ricorda che|ricordiamo che|si comunica che|si informa che|la informiamo che|vi informiamo che|si rende noto che|si fa presente che|ricordate che|ricordi che|ricorda che|si avvisa che|tenga presente che|tenete presente che|promemoria:|vi comunichiamo che|le comunichiamo che|si informa … che|si comunica … che|si avvisa … che|si avvertono … che|si informano … che|si ricorda … che|informiamo … che',
+      'le ricordiamo che|vi ricordiamo che|ti ricordo che|vi ricordo che|le ricordo che|si ricorda che|ricordiamo che|si comunica che|si informa che|la informiamo che|vi informiamo che|si rende noto che|si fa presente che|ricordate che|ricordi che|ricorda che|si avvisa che|tenga presente che|tenete presente che|promemoria:|vi comunichiamo che|le comunichiamo che|si informa … che|si comunica … che|si avvisa … che|si avvertono … che|si informano … che|si ricorda … che|informiamo … che|si noti che|si ricorda che',
     arrive:
       'pervenire|pervenirci|pervenirmi|arrivare|arrivarci|giungere|giungerci|essere in nostro possesso|essere nelle nostre mani',
     is: 'è|era|scade|termina|finisce|cade',
@@ -171,7 +173,7 @@ export const it: Language = {
     passive:
       'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere|dovrà esserci|dovranno esserci|deve esserci|devono esserci|andrà|andranno|dovrebbero essere|deve esser|deve venire|devono venire|deve risultare|dovranno risultare',
     courtesy:
-      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione|venire a trovarci|vieni a trovarci|venite a trovarci|grazie per aver|grazie di aver|grazie per|dovresti ricevere|dovrebbe ricevere',
+      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione|venire a trovarci|vieni a trovarci|venite a trovarci|grazie per aver|grazie di aver|grazie per|dovresti ricevere|dovrebbe ricevere|si noti che|si noti|si ricorda che',
     generic:
       'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi|sapere',
     verbs,

@@ -120,7 +120,9 @@ export const nl: Language = {
     issue:
       'datum|van|gedateerd|d.d.|dd|uitgegeven|factuurdatum|datum|gemaakt op|opgesteld op|brief van|factuur van|mail van|bericht van|gepubliceerd|versie|dagtekening',
     absence:
-      'afwezig|niet op kantoor|met vakantie|op vakantie|gesloten|niet bereikbaar|weer bereikbaar|weer op kantoor|ziek|openingstijden|geopend|terug op|met verlof|buiten kantoor|niet aanwezig|bereikbaar|zijn weg|ben weg|is weg|zijn we weg|op reis|er niet|dicht',
+      'afwezig|niet op kantoor|met vakantie|op vakantie|gesloten|niet bereikbaar|weer bereikbaar|weer op kantoor|ziek|openingstijden|geopend|terug op|met verlof|buiten kantoor|niet aanwezig|bereikbaar|zijn weg|ben weg|is weg|zijn we weg|op reis|er niet|dicht|sluiten we|we sluiten|wij sluiten|sluiten wij',
+    needless: 'niets|hoef niet|hoeft niet|niet nodig|hoef je niet',
+    delivered: 'bij u zijn|bij je zijn|bij u bezorgd|bezorgd worden',
     commit:
       'ik zal|wij zullen|we zullen|ik stuur|wij sturen|we sturen|ik kom|wij komen|we komen|ik kan|wij kunnen|we kunnen|ik verwacht|u ontvangt|je ontvangt|jullie ontvangen|wij leveren|we leveren|wordt geleverd|worden geleverd|ik ben dan|ik meld|u krijgt|je krijgt|ik bel u|ik bel je|wij nemen|we nemen|ik laat je|ik laat u|ontvangt u',
     future: 'zal|zullen|wordt|worden|is … klaar|zijn … klaar',

@@ -127,11 +127,13 @@ export const pt: Language = {
       'data|datado|datada|com data|emitido|emitida|data de emissão|de|data da fatura|criado|fatura de|carta de|mensagem de|e-mail de|publicado|versão|expedido',
     absence:
       'ausente|fora do escritório|de férias|fechado|fechada|encerrado|encerrada|encerrados|indisponível|estarei de volta|estou de volta|de volta no dia|horário de funcionamento|horário de atendimento|aberto|aberta|de baixa|de licença|regresso|não estarei|estarei fora|estamos fora|estou fora|está fora|de viagem|fechados|fechadas|encerradas',
+    needless: 'nada|não é preciso|não precisa|não tem de|não é necessário',
+    delivered: 'chegar-lhe|chegar até si|deverá chegar|deve chegar',
     commit:
       'vou|vamos|enviarei|enviaremos|envio-lhe|envio-te|posso|podemos|prevemos|receberá|receberão|receberás|entregaremos|estarei|estaremos|será entregue|será enviado|será enviada|informaremos|voltarei|responderemos|contactaremos|passarei|ligarei|irei|iremos|serão entregues',
     future: 'será|serão|estará|estarão|vai ser|vão ser|fica|ficam|ficará|ficarão',
     state:
-      'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado|consultada|aberto|aberta|abertos|abertas|mantêm-se|mantém-se|mantêm|mantém',
+      'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado|consultada|aberto|aberta|abertos|abertas|mantêm-se|mantém-se|mantêm|mantém|dura|duram|prolonga-se',
     offer:
       'oferta|orçamento|proposta|desconto|vale|código|tarifa|opção|reserva|convite|promoção|cotação|inquérito|votação|questionário|preço|preços',
     coming: 'vir|venha|vem|participar|convidar|convidamos|convidados',

@@ -118,7 +118,7 @@ export const sv: Language = {
     given: 'du har|ni har|har du|har ni|har sedan|har då|har därefter|du får på dig|ni får på er',
     wish: 'helst|allra helst|gärna redan|om möjligt|idealiskt|bäst|helst redan',
     event:
-      'möte|mötet|sammanträde|träff|träffas|invigning|invigningen|besök|besöket|äger rum|hålls|ankomst|kommer fram|anländer|bokat|bokad|planerat|planerad|konsert|konserten|workshop|workshopen|konferens|konferensen|seminarium|utbildning|utbildningen|kurs|kursen|fest|festen|lunch|lunchen|middag|mottagning|semester|ceremoni|samtal|intervju|intervjun|utställning|utställningen|mässa|mässan|resa|resan|avresa|börjar|startar|start|födelsedag|bröllop|föreläsning|föreläsningen|repetition|besiktning|besiktningen|leverans|leveransen|levereras|öppning|stämma|årsmöte|årsmötet|evenemang|session|öppnar|kongress|vernissage|vernissagen|visning|visningen|styrelsemöte|styrelsemötet|festival|öppet hus|inbjuder|välkommen till',
+      'möte|mötet|sammanträde|träff|träffas|invigning|invigningen|besök|besöket|äger rum|hålls|ankomst|kommer fram|anländer|bokat|bokad|planerat|planerad|konsert|konserten|workshop|workshopen|konferens|konferensen|seminarium|utbildning|utbildningen|kurs|kursen|fest|festen|lunch|lunchen|middag|mottagning|semester|ceremoni|samtal|intervju|intervjun|utställning|utställningen|mässa|mässan|resa|resan|avresa|börjar|startar|start|födelsedag|bröllop|föreläsning|föreläsningen|repetition|besiktning|besiktningen|leverans|leveransen|levereras|öppning|stämma|årsmöte|årsmötet|evenemang|session|öppnar|kongress|vernissage|vernissagen|visning|visningen|styrelsemöte|styrelsemötet|festival|öppet hus|inbjuder|välkommen till|repetition|repetitionen|övning|övningen',
     placeAt: 'i|på|hos|vid',
     placeLabel: 'plats|var|lokal|sal',
     withWhom: 'med',
@@ -127,7 +127,9 @@ export const sv: Language = {
     issue:
       'daterad|daterat|utfärdad|utfärdat|fakturadatum|av den|datum|skapad|skapat|brev från|faktura från|mejl från|från den|publicerad|version|upprättad',
     absence:
-      'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|är tillbaka|tillbaka på kontoret|tillbaka den|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna|är borta|bortresta|är vi borta|på resa|är iväg|stängda',
+      'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|är tillbaka|tillbaka på kontoret|tillbaka den|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna|är borta|bortresta|är vi borta|på resa|är iväg|stängda|stänger vi|vi stänger',
+    needless: 'inget|ingenting|behöver inte|inte nödvändigt|något före',
+    delivered: 'vara hos dig|vara hos er|levereras till dig',
     commit: `du får|ni får|du kommer att|ni kommer att|levereras den|skickas till|${combine('jag|vi', 'kommer att|skickar|återkommer|kan|räknar med|levererar|är tillbaka|ringer|hör av oss|hör av mig|ska|kommer|lämnar')}`,
     future: 'kommer att|blir|är klar|är klara|finns',
     state:
