@@ -19,7 +19,9 @@ export function wantedBy({
   order,
 }: Setting): Wanted | null {
   const cues = cuesOf(language);
-  if (!by && !until && isInCondition(folded, phrase, language)) return null;
+  const named = folded.slice(phrase.start, phrase.end);
+  const ends = by ?? until ?? cues.spanBy.exec(named) ?? cues.spanUntil.exec(named);
+  if (!ends && isInCondition(folded, phrase, language)) return null;
   if (asks(folded, language) || asks(withoutDate(folded, phrase, language), language)) {
     // “The plumber comes on Thursday, please clear the way.”
     const told =
@@ -30,7 +32,7 @@ export function wantedBy({
   }
   const around = `${folded.slice(0, phrase.start)} ${after}`;
   if (undoneAt(folded, language) !== null) return { cue: 'request', words: 'a condition' };
-  if ((by ?? until) && isIfDone(folded, phrase, language)) return { cue: 'request', words: 'a condition' };
+  if (ends && isIfDone(folded, phrase, language)) return { cue: 'request', words: 'a condition' };
   const hello = verbsOf(language).greeting.exec(folded)?.[0].length ?? 0;
   const others = verbsOf(language).othersNeed.exec(folded.slice(hello))?.[0];
   if (others !== undefined) return { cue: 'obligation', words: others };
