@@ -175,6 +175,8 @@ export interface RequestWords {
   provide: string;
   pay: string;
   answer: string;
+  /** In front of the thing that comes with the message (“attached is”). */
+  presents: Words;
   /** Begins what is well if the reader does it (“if you … by Friday”). */
   ifYou: Words;
   /** Begins a sentence in which the writer speaks of himself. */

@@ -30,6 +30,10 @@ const OF: Partial<Record<LanguageCode, RegExp>> = {
 /** Adjectives stand in front of their noun and are many words long at most. */
 const MOST_WORDS: Partial<Record<LanguageCode, number>> = { en: 3, nl: 2, sv: 2 };
 
+/** Adjectives that stand in front of the noun in Romance languages too. */
+const PRENOMINAL =
+  /^(?:second|segund|prim|premi|deuxi|troisi|terz|tercer|terceir|ultim|derni|nouve|nuev|nov[oa]|nuov|gran|ancien|antig|vecchi)/;
+
 interface Token {
   text: string;
   folded: string;
@@ -79,7 +83,8 @@ function nounEnd(text: string, tokens: readonly Token[], at: number, language: L
     return noun === -1 || /[.,;:!?]/.test(between) ? null : at + 1 + noun;
   }
   let last = at;
-  for (let i = at + 1; i <= at + (MOST_WORDS[code] ?? 1); i += 1) {
+  const most = MOST_WORDS[code] ?? (PRENOMINAL.test(tokens[at + 1]?.folded ?? '') ? 2 : 1);
+  for (let i = at + 1; i <= at + most; i += 1) {
     const [before, token] = [tokens[i - 1], tokens[i]];
     if (!before || !token || /[^\s]/.test(text.slice(before.end, token.start))) break;
     if (isSmall(token.text, language) || articles(language).has(token.folded)) break;

@@ -95,6 +95,7 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail }: Language) =>
     and: new Set(listOf(requests.and)),
     joined: pattern(`^${alternatives(requests.and, requests.be)}(?:\\s|$)`),
     that: /(?:that|sure|dass|que|che|dat|att)$/,
+    presents: pattern(`(?:^|[,.:]\\s*)${alternatives(requests.presents)}${WORD_END}[\\s:,]*`),
     ifYou: pattern(`^\\s*${alternatives(requests.ifYou)}${WORD_END}\\s*`),
     event: wholeWords(cues.event),
     awaits: wholeWords(requests.awaits),

@@ -88,8 +88,16 @@ function thingMeant({ named, before }: Things, ahead: string, language: Language
   return (
     firstThing(ahead, language) ??
     named ??
-    (before?.language === language && /;\s*$/.test(before.text) ? firstThing(before.text, language) : null)
+    (before?.language === language
+      ? (presented(before) ?? (/;\s*$/.test(before.text) ? firstThing(before.text, language) : null))
+      : null)
   );
+}
+
+/** “Attached is the contract.” */
+function presented({ text, folded, language }: Spoken): string | null {
+  const found = verbsOf(language).presents.exec(folded);
+  return found && firstThing(text.slice(found.index + found[0].length), language);
 }
 
 const titleOf = ({ title, place, generic }: Request) => ({ title, place, generic });

@@ -146,10 +146,12 @@ export function phrase(
   const pronoun = pronounOf(rest, language);
   if (pronoun !== null && thing !== '') rest = rest.slice(pronoun.length).trim();
   const base = baseForm(verb, language);
+  // “sign and return it”
+  if (thing !== '' && pronoun === null) rest = rest.replace(TRAILING, ` ${thing}`);
   const plain = `${base} ${rest}`.replace(/\s+/g, ' ').trim();
   if (plain.length < 3) return null;
   const carried = lead || refersBack(verb, language) || (pronoun !== null && thing !== '');
-  const refers = carried || isElliptic(rest, language);
+  const refers = carried || isElliptic(rest, language) || TRAILING.test(said);
   if (thing === '' || plain.includes(thing) || (!refers && plain.includes(' ')))
     return { title: capital(plain), refers };
   // The subject says what is to be done (“Update your details”).
@@ -160,6 +162,9 @@ export function phrase(
     (carried && !isElliptic(rest, language) && thing.split(/\s+/).length <= 4 && !/[:–]/.test(thing));
   return { title: capital(named ? `${base} ${thing} ${rest}`.trim() : `${plain}: ${thing}`), refers };
 }
+
+/** Pronouns for a thing at the end of what is asked for (en, de, nl, sv). */
+const TRAILING = /(?<=\s\p{L}{3,})\s(?:it|them|det|den|dem|het|ze|es|ihn)$/u;
 
 /** “another”, “a few of them”: no thing of its own is named. */
 function isElliptic(words: string, language: Language): boolean {

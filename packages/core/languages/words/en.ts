@@ -168,6 +168,8 @@ export const en: Language = {
     auxiliary: 'is|are|be|been|being|has been|have been|has|have',
     pay: 'Pay',
     ifYou: 'if you|provided you|provided that you|as long as you',
+    presents:
+      'attached is|attached are|attached you will find|please find attached|please find enclosed|find attached|enclosed is|enclosed are|enclosed you will find|here is|here are|here’s|here comes|i’m attaching|i am attaching|we’re attaching|we are attaching|i attach|we attach|i enclose|we enclose|i’m sending you|i am sending you|this is',
     writerFirst: 'i|we|i’m|we’re|i’ve|we’ve|i’d|we’d',
     answer: 'Answer',
     bills:

@@ -163,6 +163,8 @@ export const es: Language = {
     auxiliary: 'es|son|sea|sean|está|están|ha sido|han sido|fuera|fueran|ser|quede|queden|esté|estén',
     pay: 'Pagar',
     ifYou: 'si|si usted|si nos|si lo|si la|si me',
+    presents:
+      'aquí va|aquí está|aquí tiene|aquí tienes|adjunto|adjuntamos|le adjunto|te adjunto|les adjunto|le envío|te envío|ahí va|le remito|te paso|le paso',
     writerFirst: 'yo|nosotros|queremos|quiero|quisiéramos|vamos a|voy a|tenemos|tengo',
     answer: 'Responder',
     bills: 'factura|importe|saldo|cuota|alquiler|fianza|señal|suma|prima|impuesto|tasa|recibo|cantidad',

@@ -159,6 +159,8 @@ export const fr: Language = {
     auxiliary: 'est|sont|soit|soient|sera|seront|a été|ont été|aura été|être',
     pay: 'Régler',
     ifYou: 'si vous|si tu|dès que vous',
+    presents:
+      'voici|voilà|ci-joint|veuillez trouver ci-joint|vous trouverez ci-joint|tu trouveras ci-joint|je vous envoie|je t’envoie|je joins|nous joignons|en pièce jointe',
     writerFirst: "je|j'|nous|on",
     answer: 'Répondre',
     bills:

@@ -161,6 +161,8 @@ export const it: Language = {
     auxiliary: 'è|sono|sia|siano|venga|vengano|viene|vengono|fosse|fossero|essere|resti|restino',
     pay: 'Pagare',
     ifYou: 'se|se ci|se lo|se la',
+    presents:
+      'ecco|in allegato|allego|alleghiamo|le invio|ti mando|ti invio|le mando|trova in allegato|troverà in allegato',
     writerFirst: 'io|noi|vogliamo|voglio|vorremmo|vorrei|dobbiamo|devo|abbiamo',
     answer: 'Rispondere',
     bills:

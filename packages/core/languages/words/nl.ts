@@ -162,6 +162,8 @@ export const nl: Language = {
     auxiliary: 'is|zijn|wordt|worden|zal|zullen|heeft|hebben',
     pay: 'Betalen',
     ifYou: 'als u|als je|als jij|als jullie|indien u',
+    presents:
+      'hierbij|bijgaand|bijgevoegd|hier is|hier zijn|in de bijlage vindt u|in de bijlage vind je|ik stuur je|ik stuur u|bijgesloten',
     writerFirst: 'ik|we|wij',
     answer: 'Beantwoorden',
     bills:

@@ -168,6 +168,8 @@ export const pt: Language = {
     auxiliary: 'seja|sejam|é|são|for|forem|esteja|estejam|tiver sido|ser|fique|fiquem|fica|ficam',
     pay: 'Pagar',
     ifYou: 'se|se o|se a|se nos',
+    presents:
+      'segue|seguem|segue em anexo|aqui vai|aqui está|em anexo|envio em anexo|junto|envio-lhe|envio-te|anexo|anexamos',
     writerFirst: 'eu|nós|queremos|quero|gostaríamos|vamos|vou|temos|tenho',
     answer: 'Responder',
     bills: 'fatura|valor|saldo|quota|renda|sinal|montante|prémio|imposto|taxa|mensalidade|importância|conta',

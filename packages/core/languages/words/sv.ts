@@ -167,6 +167,7 @@ export const sv: Language = {
     auxiliary: 'är|blir|har|blivit|vara|bli',
     pay: 'Betala',
     ifYou: 'om du|om ni',
+    presents: 'här kommer|här är|bifogat finns|bifogad är|bifogar|jag bifogar|härmed|jag skickar',
     writerFirst: 'jag|vi',
     answer: 'Svara',
     bills:
