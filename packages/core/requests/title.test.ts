@@ -19,7 +19,7 @@ describe('what is asked for, verb first', () => {
     ['en', 'We still need the signed copy.', 'Send the signed copy'],
     ['en', 'Please sign it.', 'Sign Loan 44'],
     ['en', 'Action required: complete the training by 30 March', 'Complete the training'],
-    ['en', 'Please find attached the plan. Would you mind returning it?', 'Return Loan 44'],
+    ['en', 'Please find attached the plan. Would you mind returning it?', 'Return the plan'],
     ['de', 'Könnten Sie uns bitte die Liste bis Freitag schicken?', 'Schicken die Liste'],
     ['de', 'Wir bitten Sie, die Stellungnahme bis Montag einzureichen.', 'Einreichen die Stellungnahme'],
     ['de', 'Bitte prüfen und freigeben.', 'Prüfen und freigeben'],
