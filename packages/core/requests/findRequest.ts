@@ -57,16 +57,17 @@ export function findRequest(
 
 /** “How many of you are coming? We need to know by Friday.” */
 function answerTo(question: Spoken | undefined): Pick<Request, 'title' | 'place' | 'generic'> | null {
-  const text = question?.text.trim() ?? '';
-  const { pronoun } = question ? verbsOf(question.language) : {};
-  const words = text.split(/\s+/);
+  if (!question?.text.trim().endsWith('?')) return null;
+  const { text, folded, language } = question;
+  const { greeting, pronoun } = verbsOf(language);
+  const asked = text.slice(greeting.exec(folded)?.[0].length ?? 0).trim();
+  const words = asked.split(/\s+/);
   // “Is that possible?” says nothing alone.
-  const refers = words.length < 5 && words.some((word) => pronoun?.test(fold(word)) ?? false);
-  if (!question || !text.endsWith('?') || words.length < 2 || refers) return null;
-  const start = question.start + question.text.indexOf(text);
-  const hello = verbsOf(question.language).greeting.exec(question.folded)?.[0].length ?? 0;
-  const title = `${question.language.requests.answer}: ${text.slice(hello)}`;
-  return { title, place: { start, end: start + text.length }, generic: false };
+  const refers = words.length < 5 && words.some((word) => pronoun.test(fold(word)));
+  if (words.length < 2 || refers) return null;
+  const start = question.start + text.indexOf(asked);
+  const title = `${language.requests.answer}: ${asked}`;
+  return { title, place: { start, end: start + asked.length }, generic: false };
 }
 
 /** The question in front of the deadline or right behind it. */

@@ -21,7 +21,6 @@ export function askedAt(found: Found, text: string, language: Language, thing: s
   const clitic = leadingClitic(text.slice(found.start), language);
   const words = text.slice(found.start + clitic);
   const before = text.slice(0, found.at);
-  const object = objectInFront(before, words, language);
   const meant = relativeThing(before, language);
   if (meant !== null) {
     const made = phrase(words, language, meant, true);
@@ -32,6 +31,7 @@ export function askedAt(found: Found, text: string, language: Language, thing: s
   const said = found.framed ? unsaid(found, text, language) : null;
   if (said === '') return null;
   if (said !== null) return { title: said, strength: 3, start: found.start, generic: false, refers: false };
+  const object = objectInFront(before, words, language);
   const made = phrase(`${object}${words}`, language, thing, lead);
   const strength = found.framed ? 3 : 2.5;
   return made && { ...made, strength, start: found.start, generic: isGeneric(words, language) };
