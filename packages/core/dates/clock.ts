@@ -36,7 +36,7 @@ const patternOf = perLanguage((language: Language) => {
   const dot = code === 'en' ? '[:.h]' : '[:.]\\s?|\\s?h\\s?';
   const noon = `(?<noon>${alternatives(dates.noon)})`;
   return pattern(
-    `(?<![\\p{L}\\p{N}.,:/-])(?:(?<at>${at})\\s*)?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d))?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${alternatives(dates.afternoon)}))?|(?<word>${words})(?:\\s?(?:am|pm)(?![\\p{L}])|\\s?(?<clock2>${clock})(?![\\p{L}])|\\s(?<later2>${alternatives(dates.afternoon)}))|${noon})(?![\\p{L}\\p{N}])${ZONE}`,
+    `(?<![\\p{L}\\p{N}.,:/-])(?:(?<at>${at})(?:\\s+|(?<=[^\\p{L}])\\s*|(?=\\d)))?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d))?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${alternatives(dates.afternoon)}))?|(?<word>${words})(?:\\s?(?:am|pm)(?![\\p{L}])|\\s?(?<clock2>${clock})(?![\\p{L}])|\\s(?<later2>${alternatives(dates.afternoon)}))|${noon})(?![\\p{L}\\p{N}])${ZONE}`,
     'g',
   );
 });

@@ -97,6 +97,7 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail }: Language) =>
     that: /(?:that|sure|dass|que|che|dat|att)$/,
     presents: pattern(`(?:^|[,.:]\\s*)${alternatives(requests.presents)}${WORD_END}[\\s:,]*`),
     ifYou: pattern(`^\\s*${alternatives(requests.ifYou)}${WORD_END}\\s*`),
+    ownSubject: pattern(`(?<![\\p{L}])${alternatives(requests.writerFirst)}(?:(?<=')|\\s+)$`),
     event: wholeWords(cues.event),
     awaits: wholeWords(requests.awaits),
     yours: wholeWords(requests.yours),

@@ -14,7 +14,7 @@ export function framed(
   frames: (folded: string) => Iterable<RegExpExecArray>,
   dated: boolean,
 ): Found | null {
-  const { courtesy, opening, be, can } = verbsOf(language);
+  const { courtesy, opening, be, can, ownSubject } = verbsOf(language);
   const asksFor = dated || folded.includes('?');
   let start: number | null = null;
   let at = 0;
@@ -25,6 +25,8 @@ export function framed(
     const rest = folded.slice(end);
     // “You can use the pool from 1 April.”
     if (!asksFor && can.test(match[0]) && !beginsClause(folded.slice(0, match.index), language)) continue;
+    // “Je | viens poser la porte”
+    if (ownSubject.test(folded.slice(0, match.index))) continue;
     // “needs to be signed” is a passive.
     if (be.test(rest) || endsWithBe(rest, language) || rest.trim().length < 3) continue;
     if (isDenied(folded.slice(0, match.index), rest, language)) continue;
