@@ -1,4 +1,11 @@
-import { beginsWithVerb, ownDeed, undoneAt, verbsOf, type Language } from '../languages/index.ts';
+import {
+  beginsWithVerb,
+  ownDeed,
+  undoneAt,
+  VERB_SECOND,
+  verbsOf,
+  type Language,
+} from '../languages/index.ts';
 import { asks, cuesOf } from './cues.ts';
 import type { Phrase } from './phrases.ts';
 import { CLAUSE, type Setting } from './setting.ts';
@@ -49,8 +56,6 @@ export function wantedBy({
 }
 
 export const asksNothing = (wanted: Wanted | null) => wanted === null || wanted.cue === 'obligation';
-
-const VERB_SECOND: ReadonlySet<string> = new Set(['de', 'nl', 'sv']);
 
 /** Modal verbs that begin a condition where no question follows (de, nl, sv). */
 const CAN = /^\s*(?:konnen|kannst|konnt|sollten|solltest|kunt|kun|kan|mocht|skulle|hinner)\s/;

@@ -18,7 +18,7 @@ export {
   undoneAt,
 } from './verbs.ts';
 export { alternatives, finderOf, listOf, pattern, wholeWords, WORD_END } from './words.ts';
-export { firstWord, isNoOrder, orderAt } from './orders.ts';
+export { firstWord, isNoOrder, orderAt, VERB_SECOND } from './orders.ts';
 export { firstThing, lastThing } from './nouns.ts';
 export { ownDeed } from './ownFuture.ts';
 export { verbsOf } from './verbPatterns.ts';

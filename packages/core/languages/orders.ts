@@ -87,7 +87,8 @@ function* startsOf(folded: string, language: Language): Generator<Start> {
     if (asksByPronoun(word, language)) yield { at: start + index, sure: false };
 }
 
-const VERB_SECOND: ReadonlySet<string> = new Set(['de', 'nl', 'sv']);
+/** Languages in which the verb of a statement comes second, so that it comes first only behind what was cut off. */
+export const VERB_SECOND: ReadonlySet<string> = new Set(['de', 'nl', 'sv']);
 
 /** “(Am Montag) kommen die Maler”: behind its day a statement begins with its verb too. */
 const isInverted = (folded: string, start: number, language: Language): boolean =>

@@ -17,7 +17,7 @@ import {
 import type { Asked } from './asked.ts';
 import { isDenied } from './framed.ts';
 import { actionIn } from './action.ts';
-import { capital, tidy, uncapital } from './tidy.ts';
+import { capital, tidy, uncapital, withThing } from './tidy.ts';
 
 /** Where a date has given way to blanks. */
 const GAP = /\s{3,}/;
@@ -32,10 +32,9 @@ export function namedBeside(text: string, folded: string, language: Language, th
   const [head = '', tail = ''] = text.split(GAP);
   if (verbsOf(language).courtesy.test(folded) || isDenied(head, tail, language)) return null;
   const start = text.length - text.trimStart().length;
-  const title = owed(head, language) ?? action(head, language, thing) ?? inFewWords(head, tail, language);
+  const title = owed(head, language) ?? action(head, language) ?? inFewWords(head, tail, language);
   if (title === null) return null;
-  const whole = title.includes(' ') || thing === '' ? title : `${title}: ${thing}`;
-  return { title: whole, strength: -0.5, start, generic: false, refers: false };
+  return { title: withThing(title, thing), strength: -0.5, start, generic: false, refers: false };
 }
 
 /** Between an action and its object. */
@@ -50,15 +49,15 @@ const OF: Record<LanguageCode, RegExp> = {
   sv: /^(?:av|till)\s/,
 };
 
-function action(head: string, language: Language, thing: string): string | null {
+function action(head: string, language: Language): string | null {
   const words = withoutArticle(head.trim(), language);
   const [noun = '', ...rest] = words.split(/\s+/);
   const base = actionBase(noun.replace(/:$/, ''), language) ?? closingBase(noun, language);
-  if (base === null || bills(language).event.test(fold(noun))) return null;
+  if (base === null || verbsOf(language).event.test(fold(noun))) return null;
   const object = tidy(rest.join(' '), language);
   const of = OF[language.code].test(`${fold(object)} `);
   const whole = of ? actionIn(`${noun} ${cutVerb(object, language)}`, language) : null;
-  return whole ?? capital(thing === '' ? base : `${base}: ${thing}`);
+  return whole ?? capital(base);
 }
 
 /** The words up to a verb or a small word that follows the name. */
@@ -82,7 +81,7 @@ export function closing(sentence: string, language: Language, thing: string): As
   for (const { 0: word, index } of sentence.matchAll(/\p{L}{6,}/gu)) {
     const base = index > 0 && word.endsWith('ing') ? null : closingBase(word, language);
     if (base === null) continue;
-    const title = capital(thing === '' ? base : `${base}: ${thing}`);
+    const title = withThing(capital(base), thing);
     return { title, strength: -0.5, start: index, generic: false, refers: false };
   }
   return null;
@@ -103,7 +102,6 @@ const bills = perLanguage(({ requests, cues }: Language) => ({
   article: pattern(
     `^(?:${alternatives(requests.yours)}|${alternatives(requests.determiners)}|um)(?:(?<=')|\\s)\\s*`,
   ),
-  event: wholeWords(cues.event),
   paid: wholeWords(cues.past),
   needs: wholeWords(requests.othersNeed),
 }));

@@ -3,7 +3,7 @@ import type { Asked } from './asked.ts';
 import { isDenied } from './framed.ts';
 import { pronounOf } from './phrase.ts';
 import { actionIn } from './action.ts';
-import { cutReason, tidy, uncapital } from './tidy.ts';
+import { cutReason, tidy, uncapital, withThing } from './tidy.ts';
 
 export const needAt = (folded: string, language: Language) =>
   verbsOf(language).needs.exec(folded)?.index ?? Infinity;
@@ -31,7 +31,7 @@ export function needed(text: string, folded: string, language: Language, thing: 
   if (pronoun !== null)
     return { title: `${provide} ${thing}`, strength: 2, start, generic: false, refers: true };
   const action = actionIn(wanted, language);
-  const title = action?.includes(' ') === false && thing !== '' ? `${action}: ${thing}` : action;
+  const title = action === null ? null : withThing(action, thing);
   return {
     title: title ?? `${provide} ${wanted}`,
     strength: 2,

@@ -56,6 +56,10 @@ export function tidy(words: string, language: Language): string {
 
 export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
+/** A verb alone does not say of what: that is told behind it. */
+export const withThing = (title: string, thing: string) =>
+  title.includes(' ') || thing === '' ? title : `${title}: ${thing}`;
+
 /** Without the capital of a short word that stood first in its sentence. */
 export const uncapital = (text: string) =>
   text.replace(/^\p{Lu}(?=\p{Ll}{0,4}(?:\s|['’]))/u, (letter) => letter.toLowerCase());
