@@ -30,8 +30,8 @@ const PERFECT: Partial<Record<LanguageCode, string>> = {
 
 /** What is to be done, by a verb behind “to be” (“ist … einzureichen”, “sont à déposer”). Folded. */
 const TO_DO: Partial<Record<LanguageCode, string>> = {
-  de: '(?<![\\p{L}])(?:ist|sind)\\s(?:[^\\s,.;:]+\\s+){0,10}(?:zu\\s\\p{L}+en|(?:ab|an|auf|aus|ein|mit|zu|vor|nach|weg|zuruck|weiter)zu\\p{L}+en)(?=\\s*(?:[.,;:!?)]|$))',
-  fr: '(?<![\\p{L}])(?:est|sont|reste|restent)\\sa\\s\\p{L}+(?:er|ir|re)(?![\\p{L}])',
+  de: '(?<![\\p{L}])(?:ist|sind)\\s(?:[^\\s,.;:]+\\s+){0,10}(?:zu\\s\\p{L}+(?:e|el|er)n|(?:ab|an|auf|aus|ein|mit|zu|vor|nach|weg|zuruck|weiter)zu\\p{L}+(?:e|el|er)n)(?=\\s*(?:[.,;:!?)]|$))',
+  fr: "(?<![\\p{L}])(?:est|sont|reste|restent)\\sa\\s(?:(?:me|nous|lui|leur|vous)\\s|[lym]')?\\p{L}+(?:er|ir|re)(?![\\p{L}])",
   it: '(?<![\\p{L}])(?:va|vanno|andra|andranno|andrebbe|andrebbero)\\s\\p{L}+(?:at|ut|it|es|ess|ert|rt|tt|nt|lt|st|us)[oaie](?![\\p{L}])|(?:e|sono)\\sda\\s\\p{L}+re(?![\\p{L}])',
   nl: '(?<![\\p{L}])(?:is|zijn)\\s(?:[^\\s,.;:]+\\s+){0,8}te\\s\\p{L}+n(?=\\s*(?:[.,;:!?)]|$))',
 };
@@ -69,6 +69,7 @@ export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, reques
     ),
     noun: compound(cues.dueNoun),
     purpose: pattern(`(?<![\\p{L}])${alternatives(cues.purpose)}\\s+(?:[\\p{L}'-]+\\s+){0,5}$`),
+    ahead: pattern(`^${alternatives(cues.ahead)}${WORD_END}`),
     request: finderOf({
       classes: [requests.frames, requests.needs],
       after: `${WORD_END}(?!\\s+${alternatives(requests.be)}(?![\\p{L}]))`,
@@ -77,7 +78,7 @@ export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, reques
     must: pattern(`${wholeWords(cues.must).source}|${TO_DO[code] ?? '(?!)'}`),
     self: wholeWords(requests.self),
     toDo: pattern(`^\\s*${alternatives(requests.toDo)}${WORD_END}`),
-    ahead: pattern(`(?:${alternatives(cues.on, dates.article, cues.by, cues.until)}\\s+)*$`),
+    lead: pattern(`(?:${alternatives(cues.on, dates.article, cues.by, cues.until)}\\s+)*$`),
     obligation: wholeWords(cues.obligation),
     given: wholeWords(cues.given),
     yours: wholeWords(requests.yours),

@@ -3,7 +3,7 @@ import { asks, cuesOf } from './cues.ts';
 import type { Day } from './day.ts';
 import type { Reason } from './phrase.ts';
 import type { Phrase } from './phrases.ts';
-import { settingOf, spanOf, windowOf, type Setting } from './setting.ts';
+import { settingOf, windowOf, type Setting } from './setting.ts';
 import { endOf, eventOf, isFarewell, isOverdue, isRolled, offerOf, pastOf, stateOf } from './told.ts';
 import { asksNothing, commitOf, purposeOf, wantedBy, type Wanted } from './wanted.ts';
 
@@ -55,6 +55,8 @@ export interface Judgement {
   overdue: boolean;
   /** How far in front of the phrase its own cue begins (“by ” is 3). */
   lead: number;
+  /** How far behind it its own cue ends (“ at the latest” is 14). */
+  tail: number;
 }
 
 /** Weighs the cues around a date phrase of a folded sentence: deadline, event or neither. `order`: the words are the user's own. */
@@ -66,7 +68,7 @@ export function judge(
   today: Day,
 ): Judgement {
   const setting = settingOf(folded, phrase, language, order, today);
-  const { before, by, until, moves } = setting;
+  const { before, by, until, isInside, moves } = setting;
   const cues = cuesOf(language);
   const window = windowOf(before);
   const gone =
@@ -75,14 +77,16 @@ export function judge(
   const reasons = reasonsOf(setting, wantedBy(setting), gone);
   const score = reasons.reduce((sum, reason) => sum + reason.weight, 0);
   const isEvent = reasons.some((reason) => reason.cue === 'event' || reason.cue === 'hours');
-  const hasLead = spanOf(folded, phrase) === '' || !(by ?? until);
+  const purpose = reasons.find(({ cue }) => cue === 'purpose');
+  const ahead = purpose && cues.ahead.test(purpose.words) ? cues.purpose.exec(setting.clause.before) : null;
   return {
     verdict: score >= DEADLINE ? 'deadline' : isEvent ? 'event' : 'other',
     score,
     reasons,
     moved: moves !== null && !gone,
     overdue: isOverdue(setting),
-    lead: hasLead ? ((by ?? until ?? cues.day.exec(window))?.[0].length ?? 0) : 0,
+    lead: isInside ? 0 : ((ahead ?? by ?? until ?? cues.day.exec(window))?.[0].length ?? 0),
+    tail: cues.latest.exec(setting.after)?.[0].length ?? 0,
   };
 }
 
@@ -96,7 +100,8 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   // Its own cue settles it; the words further off need not be asked.
   const settled = by !== null || latest !== undefined || (until !== null && wanted?.cue === 'request');
   const purpose = !settled && wanted ? purposeOf(clause, language) : undefined;
-  const isWanted = wanted !== null && (settled || until !== null || asks(clause.before, language));
+  const isWanted =
+    wanted !== null && (settled || until !== null || purpose !== undefined || asks(clause.before, language));
   const commit = commitOf(setting);
   const ends = until !== null || by !== null || phrase.grain === 'span';
   const given = ends && asksNothing(wanted) ? cues.given.exec(clause.before)?.[0] : undefined;

@@ -86,7 +86,7 @@ function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: 
   );
   const phrases = [...own, ...counted];
   const dated = phrases.flatMap((phrase) => {
-    const { lead, overdue, ...judgement } = judge(
+    const { lead, tail, overdue, ...judgement } = judge(
       folded,
       phrase,
       language,
@@ -100,7 +100,7 @@ function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: 
       ? [`“${text.slice(phrase.start, phrase.end)}”: the weekday and the date disagree, the date was taken.`]
       : [];
     const start = sentence.start + phrase.start - lead;
-    const end = sentence.start + phrase.end;
+    const end = sentence.start + phrase.end + tail;
     const range = rangeOf(phrase, options.zone);
     return [
       {

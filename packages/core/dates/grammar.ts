@@ -79,6 +79,8 @@ export type RuleName =
 
 /** Of the current month, as letters put it. */
 const THIS_MONTH = '(?:c\\.\\s?m\\.|corrente|courant|inst\\.?|d\\.\\s?m\\.|del corriente|do corrente)';
+/** Behind the number of a house (“pour le 18, rue du Bac”). */
+const STREET = '(?:rue|avenue|boulevard|place|quai|chemin|impasse|allee|route)(?![\\p{L}])';
 const B = '(?<![\\p{L}\\p{N}])';
 const E = '(?![\\p{L}\\p{N}])';
 const DAY = '(?:0?[1-9]|[12]\\d|3[01])';
@@ -203,7 +205,7 @@ function rulesOf(
       `${B}(?:(?<turn>${turn})\\s+)?(?<weekday>${or(...weekdays)})(?:s|'s|${or(dates.weekdayPart)})?(?:\\s+(?<plus>${or(dates.weekLater)})${E})?(?:\\s+(?<turn2>${or(dates.next, dates.last, dates.coming)})(?!\\s+${period.replace('?<unit>', '?:')}${E}))?${E}`,
     ),
     weekdayDate: rule(
-      `${B}(?:${turn}\\s+)?(?<weekday>${or(...weekdays, ...shortDays)})\\.?,?\\s+(?:${or(dates.dayOfMonth, dates.article)}\\s+)?(?<d>${DAY})${mark}(?!${link}${or(...months)}${E})(?![\\p{L}\\p{N}]|\\s?[%€$£/]|[.,:/-]\\d|\\s?(?:h|${or(dates.clock)})${E})`,
+      `${B}(?:${turn}\\s+)?(?<weekday>${or(...weekdays, ...shortDays)})\\.?,?\\s+(?:${or(dates.dayOfMonth, dates.article)}\\s+)?(?<d>${DAY})(?!${mark}${link}${or(...months)}${E})${mark}(?![\\p{L}\\p{N}]|\\s?[%€$£/]|[.,:/-]\\d|\\s?(?:h|${or(dates.clock)})${E})`,
     ),
     nthWeekday: rule(
       `${B}(?<nth>${or([...nth.keys()].join('|'))})\\s+(?<weekday>${or(...weekdays)})(?:en)?\\s+(?:${or(dates.of, dates.article, dates.nthOf)}\\s*){1,3}\\s*(?:${month}${E}${year}|(?<unit>${or(dates.month)})${E}(?:\\s+(?<turn>${turn}))?)`,
@@ -229,7 +231,7 @@ function rulesOf(
       `${B}(?:${or(dates.agoBefore)}\\s+${number}\\s+${unit}|${number.replace('<n>', '<n2>')}\\s+${unit.replace('<unit>', '<unit2>')}\\s+${or(dates.agoAfter)})${E}`,
     ),
     dayOfMonth: rule(
-      `${B}(?<cue>${or(dates.dayOfMonth)})\\s+(?<d>${DAY})(?!${mark}${link}${or(...months)}${E})(?<mark>${or(dates.ordinalMark)}(?![\\p{L}\\p{N}]))?(?:${ends}(?<ends>)|)(?:\\s+(?:(?:${or(dates.of)}\\s+)?${or(dates.coming)}\\s+${or(dates.month)}${E}|${THIS_MONTH}))?(?!\\s*[%€$£]|[.,]?\\d)`,
+      `${B}(?<cue>${or(dates.dayOfMonth)})\\s+(?<d>${DAY})(?!${mark}${link}${or(...months)}${E})(?<mark>${or(dates.ordinalMark)}(?![\\p{L}\\p{N}]))?(?:${ends}(?<ends>)|)(?:\\s+(?:(?:${or(dates.of)}\\s+)?${or(dates.coming)}\\s+${or(dates.month)}${E}|${THIS_MONTH}))?(?!\\s*[%€$£]|[.,:]?\\d|,?\\s+${STREET})`,
     ),
   };
 }

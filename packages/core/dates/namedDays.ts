@@ -1,5 +1,5 @@
 import { verbsOf, type Language } from '../languages/index.ts';
-import { GATE_OF, grammarOf, type Gate, type RuleName } from './grammar.ts';
+import { GATE_OF, grammarOf, type Gate, type Grammar, type RuleName } from './grammar.ts';
 import type { Frame, NamedDay } from './namedDay.ts';
 import { READ } from './rules.ts';
 
@@ -22,11 +22,18 @@ export function namedDays(folded: string, frame: Frame): NamedDay[] {
         folded.slice(Math.max(0, match.index - 30), match.index),
       );
       if (!named) continue;
-      const trimmed = match[0].trimEnd().length;
-      found.push({ start: match.index, end: match.index + trimmed, ...named });
+      const end = match.index + match[0].trimEnd().length;
+      found.push({ start: match.index + cueOf(match, grammar), end, ...named });
     }
   }
   return counted(withoutOverlaps(found), folded, frame);
+}
+
+/** How long the cue in front is that only tells that a day follows (“bis zum | 30.”, “até | quinta”, but “nächsten Do”). */
+function cueOf({ 0: words, groups }: RegExpExecArray, grammar: Grammar): number {
+  const cue = groups?.cue;
+  if (cue === undefined || grammar.is('next', cue) || grammar.is('coming', cue)) return 0;
+  return words.length - words.slice(cue.length).trimStart().length;
 }
 
 /** Days that count from another: from the one right behind (“two weeks before 5 May”), else from the last one named. */

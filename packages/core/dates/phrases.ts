@@ -79,10 +79,13 @@ function joinPair(a: Joined, b: NamedDay, folded: string, language: Language): J
   return null;
 }
 
-/** “Monday | morning” */
+/** “Monday | morning”, “tomorrow | evening” */
 function withPart(folded: string, phrase: Phrase, language: Language): Phrase {
   const part = joints(language).partBehind.exec(folded.slice(phrase.end))?.[0].length ?? 0;
-  return phrase.grain === 'weekday' && phrase.time === null ? { ...phrase, end: phrase.end + part } : phrase;
+  const isNamed =
+    phrase.grain === 'weekday' ||
+    (phrase.grain === 'day' && !/\d/.test(folded.slice(phrase.start, phrase.end)));
+  return isNamed && phrase.time === null ? { ...phrase, end: phrase.end + part } : phrase;
 }
 
 const whole = (day: Joined): Phrase => ({

@@ -60,8 +60,9 @@ function isBroken(text: string, stop: number, at: number): boolean {
 
 function isNoEnd(text: string, stop: number, next: number): boolean {
   const before = /[\p{L}\p{N}]+$/u.exec(text.slice(Math.max(0, stop - 20), stop))?.[0] ?? '';
-  const after = fold(/^[\p{L}\p{N}]*/u.exec(text.slice(next, next + 20))?.[0] ?? '');
-  if (/^\d{1,2}$/.test(before)) return MONTHS.has(after) || /^\d{4}$/.test(after);
+  const word = /^[\p{L}\p{N}]*/u.exec(text.slice(next, next + 20))?.[0] ?? '';
+  // “bis zum 30. schicken”
+  if (/^\d{1,2}$/.test(before)) return MONTHS.has(fold(word)) || /^(?:\d{4}$|\p{Ll})/u.test(word);
   // “bis 18 h. Bitte …”
   if (/\d\s?\p{L}$/u.test(text.slice(Math.max(0, stop - 4), stop))) return false;
   return ABBREVIATIONS.has(fold(before));

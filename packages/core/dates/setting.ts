@@ -20,6 +20,8 @@ export interface Setting {
   by: RegExpExecArray | null;
   until: RegExpExecArray | null;
   moves: RegExpExecArray | null;
+  /** The cue is part of the phrase. */
+  isInside: boolean;
   /** The words are the user's own. */
   order: boolean;
   /** The message's own day. */
@@ -35,10 +37,12 @@ export function settingOf(
 ): Setting {
   const cues = cuesOf(language);
   const before = folded.slice(0, phrase.start);
-  const after = folded.slice(phrase.end);
+  const after = behind(folded, phrase);
   const clause = { before: before.split(CLAUSE).at(-1) ?? '', after: after.split(CLAUSE)[0] ?? '' };
-  const span = spanOf(folded, phrase);
-  const by = cues.spanBy.exec(span) ?? cues.spanUntil.exec(span) ?? cues.by.exec(windowOf(before));
+  // “within three days”: the cue is in the phrase.
+  const span = phrase.grain === 'span' ? folded.slice(phrase.start, phrase.end) : '';
+  const inside = cues.spanBy.exec(span) ?? cues.spanUntil.exec(span);
+  const by = inside ?? cues.by.exec(windowOf(before));
   return {
     folded,
     phrase,
@@ -51,9 +55,14 @@ export function settingOf(
     around: `${clause.before} ${clause.after}`,
     by,
     until: by ? null : cues.until.exec(windowOf(before)),
+    isInside: inside !== null,
     moves: moveOf(folded, language),
   };
 }
+
+/** “bis Freitag, den 20. März, zu schicken”: the comma that closes the day ends no clause. */
+const behind = (folded: string, { start, end }: Phrase) =>
+  folded.slice(start, end).includes(',') ? folded.slice(end).replace(/^,/, ' ') : folded.slice(end);
 
 /** Words that move a deadline; what is extended or changed need be none (“your subscription was extended to …”). */
 function moveOf(folded: string, language: Language): RegExpExecArray | null {
@@ -68,7 +77,3 @@ const EXTENDS =
 
 /** The words right in front, in which a cue of its own may stand. */
 export const windowOf = (before: string) => before.slice(-70);
-
-/** “within three days”: the cue is in the phrase. */
-export const spanOf = (folded: string, phrase: Phrase) =>
-  phrase.grain === 'span' ? folded.slice(phrase.start, phrase.end) : '';

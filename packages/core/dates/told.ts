@@ -38,6 +38,7 @@ const PERCENT = /\d\s?%|(?:prozent|per\s?cent|pour cent|por ciento|por cento|pro
 /** Where the word for “by” is the one for “until” too: what is so until then. */
 const IS_STILL: Partial<Record<LanguageCode, RegExp>> = {
   de: /(?:^|\s)(?:ist|sind|bin|bleibt|bleiben)\s/,
+  pt: /(?:^|\s)(?:esta|estao|estou|fica|ficam|continua|continuam)\s/,
 };
 
 /** “Registration”, “les inscriptions”: what is open until a day has to be done by then. */

@@ -74,7 +74,7 @@ const isIfDone = (folded: string, phrase: Phrase, language: Language): boolean =
 
 /** The day may stand in front of the order or inside it (“On Monday please bring …”). */
 function withoutDate(folded: string, { start, end }: Phrase, language: Language): string {
-  const lead = cuesOf(language).ahead.exec(folded.slice(0, start))?.index ?? start;
+  const lead = cuesOf(language).lead.exec(folded.slice(0, start))?.index ?? start;
   // “Am Donnerstag kommt ein Interessent” tells; “am Donnerstag bringen Sie bitte …” asks.
   const hello = verbsOf(language).greeting.exec(folded)?.[0].length ?? 0;
   const tells = VERB_SECOND.has(language.code) && folded.slice(hello, lead).trim() === '';
@@ -88,10 +88,14 @@ function withoutDate(folded: string, { start, end }: Phrase, language: Language)
 export function purposeOf(clause: Setting['clause'], language: Language): string | undefined {
   const cues = cuesOf(language);
   const lead = cues.purpose.exec(clause.before);
-  if (!lead || cues.coming.test(`${clause.before} ${clause.after}`)) return undefined;
+  const [asked] = cues.request(clause.before);
+  const told = asked ? clause.before.replace(asked[0], ' ') : clause.before;
+  if (!lead || cues.coming.test(`${told} ${clause.after}`)) return undefined;
   const direct = /^\S+\s+(?:\S+\s+)?$/.test(lead[0]);
   const isEvent =
-    cues.event.test(lead[0]) || (direct && cues.event.test(clause.after.split(/\s+/).slice(0, 5).join(' ')));
+    cues.ahead.test(lead[0]) ||
+    cues.event.test(lead[0]) ||
+    (direct && cues.event.test(clause.after.split(/\s+/).slice(0, 5).join(' ')));
   return isEvent ? lead[0] : undefined;
 }
 

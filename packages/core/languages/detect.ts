@@ -10,11 +10,16 @@ const vocabularies = new Map<string, LanguageCode[]>();
 function vocabulary(): Map<string, LanguageCode[]> {
   if (vocabularies.size > 0) return vocabularies;
   for (const language of LANGUAGES) {
-    const { code, common, months, weekdays, mail, requests, cues } = language;
+    const { code, common, months, weekdays, numbers, dates, mail, requests, cues } = language;
     const words = [
       common,
       ...months,
       ...weekdays,
+      numbers.replace(/\d+ /g, ''),
+      dates.day,
+      dates.week,
+      dates.month,
+      cues.by,
       mail.greeting,
       mail.signOff,
       requests.please,

@@ -99,6 +99,8 @@ export interface CueWords {
   dueNoun: Words;
   /** What a thing is needed for: “for”, “in time for”, “ahead of”. */
   purpose: Words;
+  /** In front of what happens on the day by which something is to be done (“before the painters come on Monday”). */
+  ahead: Words;
   /** It has to be so on that day; it has to be, ought to be or can be done. */
   must: Words;
   obligation: Words;

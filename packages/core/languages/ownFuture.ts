@@ -10,16 +10,16 @@ const ENDING: Partial<Record<LanguageCode, RegExp>> = {
   it: /(?<=r)(?:o|emo)$/,
 };
 
-/** A pronoun for the reader in front of a verb in the first person of the present (“te mando”, “le inviamo”). */
+/** A pronoun for the reader in front of a verb in the first person of the present (“te mando”, “le inviamo”, “mando-te”). */
 const PRESENT: Partial<Record<LanguageCode, RegExp>> = {
-  es: /(?<![\p{L}])(?<!que\s)(?:te|le|les|os|se l[oa]s?)\s(?<verb>\p{L}{2,}(?:o|amos|emos|imos))(?![\p{L}])/u,
-  pt: /(?<![\p{L}])(?<!que\s)(?:te|lhe|lhes|vos)\s(?<verb>\p{L}{2,}(?:o|amos|emos|imos))(?![\p{L}])/u,
-  it: /(?<![\p{L}])(?<!che\s)(?:ti|le|vi|te l[oaie]|gliel[oaie]|ve l[oaie])\s(?<verb>\p{L}{2,}(?:o|iamo))(?![\p{L}])/u,
+  es: /(?<![\p{L}])(?<!que\s)(?:te|le|les|os|se l[oa]s?)\s\p{L}{2,}(?:o|amos|emos|imos)(?![\p{L}])/u,
+  pt: /(?<![\p{L}])(?<!que\s)(?:(?:te|lhe|lhes|vos)\s\p{L}{2,}(?:o|amos|emos|imos)|\p{L}{2,}(?:o|amos|emos|imos)-(?:te|lhes?|vos))(?![\p{L}])/u,
+  it: /(?<![\p{L}])(?<!che\s)(?:ti|le|vi|te l[oaie]|gliel[oaie]|ve l[oaie])\s\p{L}{2,}(?:o|iamo)(?![\p{L}])/u,
 };
 
 /** The word that tells what the writer himself does or will do in a folded clause. */
 export const ownDeed = (clause: string, language: Language): string | undefined =>
-  PRESENT[language.code]?.exec(clause)?.groups?.verb ??
+  PRESENT[language.code]?.exec(clause)?.[0] ??
   clause.match(/\p{L}+/gu)?.find((word) => isOwnFuture(word, language));
 
 /** Stems of the future that are no infinitives (“pondr|emos”, “enverr|ons”). */

@@ -75,8 +75,15 @@ function portuguese(verb: string): VerbForms {
   };
 }
 
+/** “tradurre”, “proporre”, “estrarre” go as “traducere”, “proponere”, “estraere”. */
+const uncontracted = (verb: string) =>
+  verb
+    .replace(/durre$/, 'ducere')
+    .replace(/porre$/, 'ponere')
+    .replace(/trarre$/, 'traere');
+
 function italian(verb: string): VerbForms {
-  const [stem, ending] = part(verb, /[aei]re$/);
+  const [stem, ending] = part(uncontracted(verb), /[aei]re$/);
   if (ending === 'are') {
     const soft = stem.replace(/([cg])$/, '$1h').replace(/i$/, '');
     return {
@@ -120,7 +127,12 @@ function french(verb: string): VerbForms {
       plain: join([stem], ['is', 's', 'it']),
       marked: join([stem], ['issez', 'issiez', 'ez', 'iez', 'irais', 'iriez']),
     };
-  return { plain: join([stem], ['s']), marked: join([stem], ['ez', 'iez', 'rais', 'riez']) };
+  // “traduire”: “traduisez”
+  const stems = [stem, stem.replace(/([^o]i)$/, '$1s')];
+  return {
+    plain: join([stem], ['s']),
+    marked: [...join(stems, ['ez', 'iez']), ...join([stem], ['rais', 'riez'])],
+  };
 }
 
 function german(verb: string): VerbForms {

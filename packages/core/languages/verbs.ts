@@ -243,8 +243,16 @@ export function participleBase(word: string, language: Language): string | null 
   return (
     bases.find((base) => sure.has(fold(base)) || doubtful.has(fold(base))) ??
     bases.find((base) => isVerbForm(base, language)) ??
-    null
+    partedBase(word, language)
   );
+}
+
+/** “uppladdad” → “ladda upp”, “återlämnad” → “lämna tillbaka” */
+function partedBase(word: string, language: Language): string | null {
+  const [, particle, rest] =
+    (language.code === 'sv' && /^(upp|ut|in|i|av|om|till|fram|bort|ner|på|åter)(.{4,})$/.exec(word)) || [];
+  const base = rest === undefined ? null : participleBase(rest, language);
+  return base === null ? null : `${base} ${particle === 'åter' ? 'tillbaka' : (particle ?? '')}`;
 }
 
 /** What stays in front of its verb and takes no “ge”. */
@@ -260,8 +268,8 @@ const PARTICIPLES: Partial<Record<LanguageCode, readonly (readonly [RegExp, stri
   pt: [[/ad[oa]s?$/, 'ar'], [/id[oa]s?$/, 'er'], [/id[oa]s?$/, 'ir']],
   it: [[/at[oaie]$/, 'are'], [/ut[oaie]$/, 'ere'], [/it[oaie]$/, 'ire']],
   sv: [[/s$/, ''], [/ats?$/, 'a'], [/(?:de|da|t|d|ts)$/, 'a'], [/(?:de|da|t|d|ts)$/, '']],
-  de: [[/^(.*?)zu(.+en)$/, '$1$2'], [/^(.+)zu(.+en)$/, '$1$2'], [/^(.*?)ge(.+[td])et$/, '$1$2en'], [/^(.*?)ge(.+)t$/, '$1$2en'], [/^(.+)t$/, '$1en'], [/^(.*?)ge(.+en)$/, '$1$2'], [/schrieben$/, 'schreiben']],
-  nl: [[/^(.*?)ge(.+?)(?:t|d)$/, '$1$2en'], [/^(.+?)(?:t|d)$/, '$1en'], [/^(.*?)ge(.*)([aeou])\3([^aeiou])(?:t|d)$/, '$1$2$3$4en'], [/^(.*)([aeou])\2([^aeiou])(?:t|d)$/, '$1$2$3en'], [/^(.*?)ge(.*[^aeiou])([^aeiou])(?:t|d)$/, '$1$2$3$3en']],
+  de: [[/^(.*?)zu(.+en)$/, '$1$2'], [/^(.+)zu(.+en)$/, '$1$2'], [/^(.*?)ge(.+[td])et$/, '$1$2en'], [/^(.*?)ge(.+e[lr])t$/, '$1$2n'], [/^(.+e[lr])t$/, '$1n'], [/^(.*?)ge(.+)t$/, '$1$2en'], [/^(.+)t$/, '$1en'], [/^(.*?)ge(.+en)$/, '$1$2'], [/schrieben$/, 'schreiben']],
+  nl: [[/^(.*?)ge(.+?)(?:t|d)$/, '$1$2en'], [/^(.+?)(?:t|d)$/, '$1en'], [/^(.*?)ge(.*)([aeou])\3([^aeiou])(?:t|d)$/, '$1$2$3$4en'], [/^(.*)([aeou])\2([^aeiou])(?:t|d)$/, '$1$2$3en'], [/^(.*?)ge(.*[^aeiou])([^aeiou])(?:t|d)$/, '$1$2$3$3en'], [/^(.*?)ge(.+[td])$/, '$1$2en']],
 }; // prettier-ignore
 
 /** “confirmation” → “confirm”, “Begleichung” → “begleichen”; null where the noun names no action. */

@@ -56,7 +56,9 @@ export function listOf(words: Words): string[] {
 export function combine(...classes: Words[]): Words {
   return classes
     .map((words) => words.split('|'))
-    .reduce((all, words) => all.flatMap((one) => words.map((word) => `${one} ${word}`.trim())))
+    .reduce((all, words) =>
+      all.flatMap((one) => words.map((word) => `${one} ${word}`.replace(' ,', ',').trim())),
+    )
     .join('|');
 }
 

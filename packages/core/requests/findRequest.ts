@@ -1,6 +1,7 @@
 import type { Slice } from '../anatomy/index.ts';
 import { isLifted, type DatePhrase, type Spoken } from '../dates/index.ts';
 import { firstThing, fold, verbsOf, type Language } from '../languages/index.ts';
+import { deedIn } from './deed.ts';
 import { askedIn, orderIn } from './title.ts';
 
 /** What a text asks for most plainly. */
@@ -41,18 +42,26 @@ export function findRequest(
           { named: before?.wanted ?? null, before: sentences[n - 1], thing },
           own,
         );
-    // “Please take the test. You can do it until Friday.”
-    const request: Found | null =
-      found?.generic && found.refers && before
-        ? { ...found, ...titleOf(before) }
-        : found?.generic
-          ? { ...found, ...answerTo(sentences[n - 1]) }
-          : found;
+    const request: Found | null = found?.generic
+      ? { ...found, ...meantBy(found, before, sentences[n - 1]) }
+      : found;
     const score = (request?.score ?? 0) - n * 0.05;
     if (request && (!best || score > best.score)) best = { ...request, score };
     before = request;
   }
   return best ?? (first ? questionBeside(first, sentences) : null);
+}
+
+/** What “do it” stands for: the request before it (“Please take the test. You can do it until Friday.”), a question, a deed. */
+function meantBy(found: Found, request: Found | null, before: Spoken | undefined) {
+  if (found.refers && request) return titleOf(request);
+  return answerTo(before) ?? (found.refers && before ? deedNamed(before) : null);
+}
+
+/** “Nobody has managed to prune the roses. Could you do it by Friday?” */
+function deedNamed({ text, start, end, language }: Spoken): ReturnType<typeof titleOf> | null {
+  const title = deedIn(text, language);
+  return title === null ? null : { title, place: { start, end }, generic: false };
 }
 
 /** “How many of you are coming? We need to know by Friday.” */
@@ -101,6 +110,12 @@ function presented({ text, folded, language }: Spoken): string | null {
   return found && firstThing(text.slice(found.index + found[0].length), language);
 }
 
+/** The place of a day in its sentence, with the comma that closes it (“bis Freitag, den 20. März, zu schicken”). */
+function cutOf({ start, end }: DatePhrase, { start: from, text }: Spoken): Slice {
+  const isClosed = text.slice(start - from, end - from).includes(',') && text.charAt(end - from) === ',';
+  return { start: start - from, end: end - from + (isClosed ? 1 : 0) };
+}
+
 const titleOf = ({ title, place, generic }: Request) => ({ title, place, generic });
 
 function requestIn(
@@ -114,7 +129,7 @@ function requestIn(
   const inside = dates.filter((d) => d.start >= start && d.end <= end && d.verdict === 'deadline');
   // “I have to print it on Friday” is what the writer does.
   if (!own && inside.some(({ reasons }) => reasons.some(({ cue }) => cue === 'plan'))) return null;
-  const cut = inside.map((d) => ({ start: d.start - start, end: d.end - start }));
+  const cut = inside.map((d) => cutOf(d, sentence));
   const holdsFirst = first !== undefined && first.start >= start && first.end <= end;
   const ask = (thing: string) =>
     askedIn(text, cut, language, thing, own) ?? (own ? orderIn(text, cut, language, thing) : null);

@@ -11,7 +11,7 @@ export function passive(sentence: string, language: Language, named: string, dat
   const hello = verbsOf(language).greeting.exec(fold(sentence))?.[0].length ?? 0;
   const text = sentence.slice(hello);
   const folded = fold(text);
-  const { passive: must, mayPassive } = verbsOf(language);
+  const { passive: must, mayPassive, generic } = verbsOf(language);
   const groups = (dated ? mayPassive : must).exec(folded)?.groups;
   if (groups?.thing === undefined || groups.verb === undefined) return turned(text, folded, language, dated);
   if (verbsOf(language).nothing.test(groups.thing)) return null;
@@ -38,7 +38,8 @@ export function passive(sentence: string, language: Language, named: string, dat
     title: capital(`${base} ${thing} ${more}`.replace(/\s+/g, ' ').trim()),
     strength: 2,
     start: hello + start,
-    generic: false,
+    // “It has to be done by Friday.”
+    generic: refers && generic.has(fold(base)),
     refers,
   };
 }
@@ -77,7 +78,8 @@ export function doneClause(clause: string, language: Language): string | null {
   const helped = words.findIndex((word) => auxiliary.has(fold(word)));
   const behind = bases.findLastIndex((base, i) => base !== null && i > helped);
   // “de bonnen ingeleverd moeten zijn”
-  const at = behind === -1 ? bases.findLastIndex((base) => base !== null) : behind;
+  const isLast = language.requests.verbLast || helped === -1;
+  const at = behind === -1 && isLast ? bases.findLastIndex((base) => base !== null) : behind;
   const base = bases[at];
   if (base === undefined || base === null) return null;
   const things = (some: readonly string[]) =>

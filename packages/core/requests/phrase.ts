@@ -49,7 +49,9 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
   if (generic.has(first)) return null;
   if (auxiliary.has(first)) return doneClause(clause, language);
   const isName = determined.test(`x ${fold(clause)}`);
-  const done = isName ? doneClause(clause, language) : null;
+  const frame = text.slice(at, start).trim();
+  const isThat = that.test(fold(frame));
+  const done = isName || isThat ? doneClause(clause, language) : null;
   // “(sorge dafür, dass) die Tür abgeschlossen ist”
   if (done !== null && auxiliary.has(fold(clause.split(' ').at(-1) ?? ''))) return done;
   const clitic = leadingClitic(clause, language) > 0 && done === null;
@@ -61,10 +63,11 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
         (word, i) => i > 0 && word.endsWith('n') && isVerb(participleBase(word, language) ?? word, language),
       );
   if (clitic || acts || isVerb(first, language)) return null;
-  const frame = text.slice(at, start).trim();
   const lost = verbLast ? particles.has(first) : wantsInfinitive(frame, clause, language);
-  if (!isName) return actionIn(clause, language) ?? (lost ? '' : null);
-  const kept = that.test(fold(frame)) ? capital(`${frame} ${clause}`) : `${provide} ${clause}`;
+  // “(se till att) faktura 4471 är betald”
+  const isDone = isThat && auxiliary.has(fold(clause.split(' ').at(-2) ?? ''));
+  if (!isName) return isDone && done !== null ? done : (actionIn(clause, language) ?? (lost ? '' : null));
+  const kept = isThat ? capital(`${frame} ${clause}`) : `${provide} ${clause}`;
   return done ?? actionIn(clause, language) ?? (event.test(fold(clause)) ? '' : kept);
 }
 
@@ -105,15 +108,15 @@ function objectInFront(before: string, words: string, language: Language): strin
 
 /** “Handle this”, “bitte erledigen”: the verb is generic, and what it is about is not said. */
 export function isGeneric(words: string, language: Language): boolean {
-  const folded = fold(tidy(cutReason(words, language), language))
-    .replace(/[^\p{L}\s']/gu, ' ')
+  const clause = tidy(cutReason(words, language), language);
+  const folded = fold(language.requests.verbLast ? verbFirst(clause, language) : clause)
+    .replace(/[^\p{L}\s'-]/gu, ' ')
     .trim();
   const { generic, people, determined } = verbsOf(language);
   const [verb = '', ...rest] = folded.split(/\s+/).filter((word) => !people.has(word));
   const says = rest.join(' ');
-  return (
-    generic.has(verb) && (isElliptic(says, language) || (rest.length <= 3 && !determined.test(`x ${says}`)))
-  );
+  const isKnown = generic.has(verb) || generic.has(fold(baseForm(verb, language)));
+  return isKnown && (isElliptic(says, language) || (rest.length <= 3 && !determined.test(`x ${says}`)));
 }
 
 /**
@@ -149,7 +152,7 @@ export function phrase(
   // “sign and return it”
   if (thing !== '' && pronoun === null) rest = rest.replace(TRAILING, ` ${thing}`);
   const plain = `${base} ${rest}`.replace(/\s+/g, ' ').trim();
-  if (plain.length < 3) return null;
+  if (plain.length < (pronoun === null ? 3 : 2)) return null;
   const carried = lead || refersBack(verb, language) || (pronoun !== null && thing !== '');
   const refers = carried || isElliptic(rest, language) || TRAILING.test(said);
   if (thing === '' || plain.includes(thing) || (!refers && plain.includes(' ')))

@@ -33,6 +33,8 @@ function joined(words: readonly string[], language: Language): string[] {
   const { particles } = verbsOf(language);
   const at = words.findIndex(
     (word, i) =>
+      // “zu schneiden” is no “zuschneiden”.
+      fold(word) !== 'zu' &&
       particles.has(fold(word)) &&
       isVerb(`${fold(word)}${words[i + 1] ?? ''}`, language) &&
       isInfinitive(words[i + 1] ?? ''),

@@ -67,6 +67,30 @@ export const frames = [
   combine('seien sie|sei|seid', '|bitte', 'so', 'gut|nett|lieb|freundlich', 'und|,'),
   'haben sie … zeit,|hätten sie … zeit,|hast du … zeit,|hättest du … zeit,',
   'es genügt,|es reicht,|sie müssen nur|du musst nur',
+  combine(
+    'ich wollte|wir wollten|ich möchte|wir möchten|ich würde gern|wollte ich',
+    '|sie|dich|euch|nur|nur kurz|kurz',
+    'fragen, ob',
+    'sie|du|ihr|jemand',
+    '|uns|mir|vielleicht',
+  ),
+  combine('ich frage mich|wir fragen uns|darf ich fragen|dürfte ich fragen', ', ob', 'sie|du|ihr|jemand'),
+  combine(
+    'es ist|es wäre',
+    '|sehr|wirklich|äußerst',
+    'wichtig|nötig|notwendig|dringend|unerlässlich|entscheidend|hilfreich',
+    ', dass',
+    'sie|du|ihr',
+    '|uns|mir',
+  ),
+  combine(
+    'wären sie|wärst du|wärest du|wärt ihr|wäret ihr',
+    '|bitte',
+    'so',
+    'lieb|nett|gut|freundlich|liebenswürdig',
+    ',',
+  ),
+  combine('hätten sie|hättest du|hättet ihr', 'die', 'güte|freundlichkeit', ','),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

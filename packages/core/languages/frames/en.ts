@@ -54,6 +54,29 @@ export const frames = [
   'it’s your turn to|it is your turn to|it falls to you to|it’s up to you to|it is up to you to|aim to|would it bother you to|would you be up to|i count on you to|we count on you to',
   'see to it that|make sure that|ensure that|make sure|be sure that',
   combine('please be|be', 'so good|so kind|good enough|kind enough', 'as to|to|and'),
+  combine(
+    'i|we',
+    'was|were|am|are',
+    '|just',
+    'wondering',
+    'if|whether',
+    'you|someone',
+    'could|can|might|would|might be able to|would be able to',
+  ),
+  combine(
+    'i|we',
+    'wanted to|want to|would like to|just wanted to',
+    'ask|check|know|find out',
+    'if|whether',
+    'you|someone',
+    'could|can|might|would',
+  ),
+  combine(
+    'it is|it’s|it would be',
+    '|very|really',
+    'important|essential|vital|crucial|imperative|necessary|critical|urgent|helpful',
+    'that you|for you to',
+  ),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

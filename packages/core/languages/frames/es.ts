@@ -41,6 +41,38 @@ export const frames = [
   'asegúrese de que|asegúrate de que|procure que|procura que',
   combine('tenga|ten|tengan|tened', 'la', 'bondad|amabilidad|gentileza', 'de'),
   'basta con|basta|solo tiene que|solo tienes que',
+  combine(
+    'quería|queríamos|quisiera|me gustaría',
+    'saber|preguntarle|preguntarte|preguntarles|preguntar',
+    'si',
+    'podría|podrías|podrían|podríais|puede|puedes|pueden|podéis',
+  ),
+  combine(
+    'me preguntaba|nos preguntábamos|me pregunto',
+    'si',
+    'podría|podrías|podrían|podríais|puede|puedes',
+  ),
+  combine(
+    'quería|queríamos|quisiera|quisiéramos',
+    'pedirle|pedirte|pedirles|pediros|rogarle|rogarles',
+    'que',
+    '|nos|me',
+  ),
+  combine(
+    'es|sería',
+    '|muy',
+    'importante|necesario|esencial|imprescindible|fundamental|útil',
+    'que',
+    '|usted|nos|me',
+  ),
+  combine('sería', '|muy', 'amable', 'de su parte|por su parte|de tu parte', ''),
+  combine(
+    'se ruega|se pide|se solicita|se invita|rogamos|pedimos|se recuerda',
+    'a',
+    'todos los|todas las|los|las|cada',
+    '…',
+    '|que',
+  ),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

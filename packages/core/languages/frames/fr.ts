@@ -66,6 +66,26 @@ export const frames = [
     '|s’il te plaît|s’il vous plaît|aussi|peut-être',
   ),
   'il suffit de|il vous suffit de|il te suffit de',
+  combine(
+    'je me demandais|nous nous demandions|je voulais savoir|je voulais vous demander|je voulais te demander|je voudrais savoir|je souhaitais savoir',
+    'si',
+    'vous|tu|quelqu’un',
+    'pouviez|pouvais|pourriez|pourrais|pouvait|pourrait|voudriez bien|voulais bien|vouliez bien',
+  ),
+  combine(
+    'ce serait|il serait|cela serait|ça serait',
+    '|très|vraiment|bien',
+    'gentil|aimable|sympa|sympathique|bien|utile|formidable|parfait',
+    'de|d’',
+    '|votre part de|ta part de',
+  ),
+  combine(
+    'il est|il serait',
+    '|très|vraiment',
+    'important|essentiel|nécessaire|indispensable|impératif|urgent',
+    'que',
+    'vous|tu|vous nous',
+  ),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -59,6 +59,21 @@ export const frames = [
   'si assicuri che|assicurati che|assicuratevi che|faccia in modo che|fai in modo che',
   combine('abbia|abbi|abbiate', 'la', 'bontà|cortesia|gentilezza|compiacenza', 'di'),
   'basta|è sufficiente',
+  combine(
+    'mi chiedevo|ci chiedevamo|volevo chiedere|volevo chiederle|volevo chiederti|vorrei sapere|volevo sapere',
+    'se',
+    'potesse|potessi|poteste|può|puoi|potete|potrebbe|potresti|fosse possibile|è possibile',
+  ),
+  combine('sarebbe', '|molto', 'utile|importante|gentile|bello|opportuno|necessario', 'se', '|ci|mi|lei|tu'),
+  combine(
+    'è|sarebbe',
+    '|molto',
+    'importante|necessario|essenziale|fondamentale|indispensabile',
+    'che',
+    '|ci|mi|lei',
+  ),
+  combine('abbiamo|ho|avremmo|avrei', 'bisogno', 'che lei|che tu'),
+  combine('si pregano|si invitano|preghiamo', 'tutti gli|tutti i|tutte le|i|gli|le', '…', 'di|a'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

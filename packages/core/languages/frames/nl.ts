@@ -57,6 +57,35 @@ export const frames = [
   'zorg ervoor dat|zorg dat|zorgt u ervoor dat',
   combine('wees|weest u', 'zo', 'goed|vriendelijk|aardig|lief', '|om'),
   'het volstaat om|je hoeft alleen|u hoeft alleen|het is voldoende om',
+  combine(
+    'ik vroeg me af|wij vroegen ons af|we vroegen ons af|ik vraag me af|ik wilde vragen|ik wilde u vragen|ik wilde je vragen|ik wou vragen',
+    'of',
+    'u|je|jij|jullie|iemand',
+    '|ons|mij|me',
+  ),
+  combine(
+    'ik zou|wij zouden|we zouden',
+    'u|je|jullie',
+    '|zeer|heel|erg',
+    'dankbaar|erkentelijk',
+    'zijn|zijn wanneer|zijn indien|zijn als',
+    '|u|je|jullie',
+  ),
+  combine(
+    'het is|het zou',
+    '|heel|zeer|erg',
+    'belangrijk|noodzakelijk|nodig|essentieel|dringend',
+    'dat|zijn dat',
+    'u|je|jullie',
+    '|ons|mij',
+  ),
+  combine(
+    'zou u|zou je|wilt u|wil je|zouden jullie',
+    'zo',
+    'vriendelijk|goed|aardig|lief',
+    'willen zijn|zijn',
+    '|om|en',
+  ),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

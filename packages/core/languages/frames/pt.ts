@@ -41,6 +41,28 @@ export const frames = [
   'certifique-se de que|certifica-te de que|certifiquem-se de que',
   combine('tenha|tem|tenham', 'a', 'bondade|amabilidade|gentileza', 'de'),
   'basta|é suficiente|só tem de|só tens de',
+  combine(
+    'queria|queríamos|gostaria de|gostava de',
+    'saber|perguntar|lhe perguntar|perguntar-lhe|perguntar-te',
+    'se',
+    'podia|podias|podiam|poderia|poderias|poderiam|pode|podes|consegue|consegues',
+  ),
+  combine('estava a pensar|pergunto-me|perguntava-me', 'se', 'podia|podias|poderia|poderias'),
+  combine(
+    'queria|queríamos|gostaria de|gostávamos de',
+    'pedir-lhe|pedir-te|pedir-lhes|pedir-vos|lhe pedir',
+    'que',
+    '|nos|me',
+  ),
+  combine('pede-se|solicita-se|roga-se|agradece-se', 'a todos|a todas|aos|às', '…', 'que', '|nos|me'),
+  combine(
+    'é|seria',
+    '|muito',
+    'importante|necessário|essencial|indispensável|fundamental|útil',
+    'que',
+    '|nos|me',
+  ),
+  combine('teria|terias|teriam|terá|tem|tens', 'a', 'gentileza|amabilidade|bondade', 'de|de nos|de me'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

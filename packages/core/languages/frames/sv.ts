@@ -44,6 +44,20 @@ export const frames = [
   'se till att|ser du till att|säkerställ att',
   combine('var|vore du', '|så', 'god|snäll|vänlig', 'och|att'),
   'det räcker att|du behöver bara|ni behöver bara',
+  combine(
+    'jag undrar|vi undrar|jag undrade|jag ville fråga|jag skulle vilja fråga|jag tänkte höra|jag ville höra',
+    'om',
+    'du|ni|någon',
+    '|skulle',
+    'kan|kunde|kunna|vill|vore snäll att',
+  ),
+  combine('det är|det vore', '|mycket|väldigt', 'viktigt|nödvändigt|angeläget|avgörande', 'att', 'du|ni'),
+  combine(
+    'får jag|får vi|kan jag|kan vi|kan jag få|skulle jag kunna få|skulle jag kunna|får jag lov att',
+    'be',
+    'dig|er',
+    '|att|om att',
+  ),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -102,13 +102,15 @@ export const de: Language = {
   cues: {
     by: 'gültig bis|gültig bis zum|sie haben bis|du hast bis|ihr habt bis|haben sie bis|hast du bis|zeit bis|haben zeit bis zum|bis|bis zum|bis spätestens|spätestens|spätestens am|spätestens zum|spätestens bis|bis einschließlich|bis am|bis ende|fällig am|fällig|fällig zum|fällig bis|frist|frist bis|frist ist|frist ist der|frist endet am|die frist endet am|deadline|deadline ist|deadline ist der|abgabetermin|abgabe|abgabe bis|abgabeschluss|einsendeschluss|einsendeschluss ist der|anmeldeschluss|anmeldeschluss ist der|stichtag|zahlbar bis|zahlbar bis zum|zahlbar innerhalb|läuft ab am|läuft am|endet am|schließt am|verfällt am|nicht später als|nicht später als am|fälligkeitsdatum|fälligkeit|letzter termin|erbeten bis|u. a. w. g. bis|rückmeldung bis|um antwort bis|rechtzeitig vor|fällig sein am|bis zum ende|bis zum tag|ideal wäre|ideal wäre der|perfekt wäre|perfekt wäre der',
     until:
-      'vor|vor dem|innerhalb|binnen|gültig bis|gültig bis zum|bis dahin|innert|noch vor|noch vor dem|zum',
+      'vor|vor dem|innerhalb|binnen|gültig bis|gültig bis zum|bis dahin|innert|noch vor|noch vor dem|zum|in den nächsten|innerhalb der nächsten',
     on: 'am|den|dem|der|für|für den|zum|ist|ist der|vom|auf|auf den|in|im|um|noch|ende|diese|diesen',
     latest:
       'spätestens|als spätester termin|letzter tag|fällig|ist die frist|ist deadline|ist abgabe|ist abgabetermin|ist einsendeschluss|ist anmeldeschluss|ablaufen|abläuft|endet|allerspätestens|ist der letzte termin|ist die letzte möglichkeit|ist der letzte mögliche termin|wäre der letzte mögliche termin|wäre der letzte termin|reicht|genügt|reicht völlig|ist früh genug|wäre gut|wäre prima|passt|reicht vollkommen|ist in ordnung|genügt völlig',
     dueNoun:
       'schließt|schließen ihre|schließt ihre|frist|fällig|fälligkeit|deadline|abgabetermin|abgabe|abgabeschluss|einsendeschluss|anmeldeschluss|stichtag|zahlbar|termin bis|überfällig|läuft ab|fristende|redaktionsschluss|zahlungsziel|letzter termin|letzter tag|erledigen bis|zu erledigen bis|bewerbungsschluss|zieltermin|rückgabe bis|meldeschluss|verfällt|letzte termin|letzte mögliche termin|letzter möglicher termin|letztmöglicher termin|äußerster termin|spätester termin',
-    purpose: 'für|rechtzeitig zu|rechtzeitig zum|rechtzeitig vor|vor|bis zu|bis zur|bis zum|zum|zur|noch vor',
+    ahead: 'vor|bevor|ehe|noch vor|rechtzeitig vor|rechtzeitig zu|rechtzeitig zum|rechtzeitig zur',
+    purpose:
+      'für|rechtzeitig zu|rechtzeitig zum|rechtzeitig vor|vor|bis zu|bis zur|bis zum|zum|zur|noch vor|vor|bevor|ehe|noch vor|rechtzeitig vor|rechtzeitig zu|rechtzeitig zum|rechtzeitig zur',
     must: 'muss|müssen|musst|müsst',
     obligation:
       'sie können|du kannst|ihr könnt|möglich|können sie|muss|müssen|musst|sollte|sollten|sollen|soll|brauchen|brauche|benötigen|benötige|benötigt|gebraucht|erforderlich|nötig|notwendig|zu erledigen|erwarten|erwarte|möchten|möchte|denk daran|denken sie daran|ist zu|sind zu|haben zu|können|kann',
@@ -143,7 +145,7 @@ export const de: Language = {
   },
   requests: {
     please:
-      'bitte|freundlicherweise|wenn möglich|falls möglich|danke|vielen dank|nach möglichkeit|gerne|mal|doch|auch|und|dann|noch|so|nun|also|im voraus|netterweise|kurz',
+      'bitte|freundlicherweise|wenn möglich|falls möglich|danke|vielen dank|nach möglichkeit|gerne|mal|doch|auch|und|dann|noch|nun|also|im voraus|netterweise|kurz',
     frames,
     self: 'ich muss|ich sollte|ich soll|muss ich|sollte ich|ich müsste|ich darf nicht vergessen,',
     toDo: 'muss noch|noch zu erledigen:|zu erledigen:|nicht vergessen:|müssen noch|todo:',
@@ -208,7 +210,7 @@ export const de: Language = {
       'einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen|ihres|deins|eures|meins|deines',
     pronouns: 'es|ihn|das|dies|sie|diese|diesen|dieses',
     reason:
-      'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich|und ich|und wir|sonst fährt|oder der|oder die|oder das|dann fang ich|dann fange ich|dann kann ich|dann können wir|dann käme',
+      'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich|und ich|und wir|sonst fährt|oder der|oder die|oder das|dann fang ich|dann fange ich|dann kann ich|dann können wir|dann käme|bisher|bislang',
     negation: 'nicht|kein|keine|keinen|keiner|nie',
     nothing: 'nichts',
     polite: 'bitte|freundlicherweise|doch|doch bitte|doch mal|mal',

@@ -102,13 +102,16 @@ export const en: Language = {
   },
   cues: {
     by: 'stands until|is good until|valid until|valid till|by|you have time until|you’ve got until|has until|no later than|not later than|latest by|at the latest by|due|due on|due by|due for|due in|due date|due date is|on or before|payable by|payable within|at latest|latest|deadline is|deadline|deadline of|deadline was|closes|closes on|close on|closing date|closing on|expires|expires on|expire on|ends on|runs out on|runs out|rsvp by|rsvp|respond by|reply by|not after|prior to|ahead of|with a deadline of|is due|are due|was due|were due|is wanted for|wanted for|no later|you have until|we have until|you have got until|ideal would be|the ideal would be',
-    until: 'before|until|till|up to|within|in time for|valid until|valid till|open until',
+    until:
+      'before|until|till|up to|within|in time for|valid until|valid till|open until|in the next|within the next|over the next',
     on: 'on|for|this|at|the|is|of|to|in|is on|are on|be',
     latest:
       'at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great|at the very latest|at the absolute latest|by the latest|is fine|will do|is soon enough|is early enough|would be fine|is ok|is okay|works for me|suffices|is enough',
     dueNoun:
       'deadline|due|due date|overdue|closing date|cut-off|cutoff|cut off|expires|expiry|payable|rsvp|target date|submission date|last day|latest date|final date|respond by|needed by|required by|wanted by|complete by|return by|time limit|last date|expiration date|closes|close|last possible date|latest possible date|last possible day|final day',
-    purpose: 'to|for|in time for|ahead of|before|prior to|by|at|to have it for|need it for|needed for',
+    ahead: 'before|ahead of|prior to|in time for',
+    purpose:
+      'to|for|in time for|ahead of|before|prior to|by|at|to have it for|need it for|needed for|before|ahead of|prior to|in time for',
     must: 'must|has to|have to|needs to be|is to be|are to be|shall be|should reach|is due to be',
     obligation:
       'you can|you may|are accepted|is accepted|is possible|can still|must|have to|has to|need to|needs to|need|needs|needed|should|shall|required|is required|requires|are required|ought to|want|would like|wanted|expected|expect|is to be|are to be|be sure to|remember|make sure|be ready|to be ready|to be done|can|may',
@@ -181,7 +184,7 @@ export const en: Language = {
     passive:
       'needs to be|need to be|must be|has to be|have to be|should be|is to be|are to be|shall be|still needs to be|still need to be|still has to be|ought to be|will need to be|needs|wants to be|must have been|has to have been|should have been',
     courtesy:
-      'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you|speak soon|talk soon|see you soon|catch up|get well|come back soon|look forward|unsubscribe|come and see|come and visit|come see|thank you for agreeing|thanks for agreeing',
+      'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you|speak soon|talk soon|see you soon|catch up|get well|come back soon|look forward|unsubscribe|come and see|come and visit|come see|thank you for agreeing|thanks for agreeing|ask me if|ask us if|call me if|call us if|get in touch if|write to me if',
     generic:
       'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend|know|hear|manage|cope|succeed',
     verbs,
@@ -205,7 +208,7 @@ export const en: Language = {
       'another|another one|a new one|a new pair|new ones|one|ones|some|a few|a couple|a few of them|some of them|one of them|the rest|the others|the other|yours|mine|ours|theirs|both|all of them|any|a replacement|replacements|a second one|more|everything|this|that|these|those|it|them|the remaining ones|its',
     pronouns: 'it|this|that|them|these|those',
     reason:
-      'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|unless|before we|before i|before they|before it|after which|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks|or we|or i|or it|or you|or they|failing which|and i’ll|and we’ll|and i will|and we will|or the|or my|or your|or our|and i|and we|then i|then we',
+      'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|unless|before we|before i|before they|before it|after which|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks|or we|or i|or it|or you|or they|failing which|and i’ll|and we’ll|and i will|and we will|or the|or my|or your|or our|and i|and we|then i|then we|so far|yet',
     negation: "not|no|never|n't|nothing|less",
     nothing: 'nothing',
     polite: 'please|kindly|pls',

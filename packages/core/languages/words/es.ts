@@ -56,12 +56,12 @@ export const es: Language = {
     startOf:
       'principios de|a principios de|inicio de|inicios de|comienzos de|comienzo de|primeros de|al inicio de',
     weekEnd:
-      'fin de semana|final de la semana|el final de la semana|finales de semana|finales de esta semana|final de esta semana|fin de esta semana|fin de la semana|finales de la semana|el fin de semana|final de semana',
+      'fin de semana|final de la semana|el final de la semana|finales de semana|finales de esta semana|final de esta semana|fin de esta semana|fin de la semana|finales de la semana|el fin de semana|final de semana|que acabe la semana|que termine la semana|acabar la semana|terminar la semana',
     monthEnd:
       'fin de mes|final de mes|finales de mes|fin del mes|el final del mes|el fin de mes|final del mes|finales de este mes|final de este mes',
     yearEnd: 'fin de año|final de año|finales de año|el final del año|final del año|finales de este año',
     within:
-      'en un plazo de|en el plazo de|dentro de|en|en los próximos|dentro de los próximos|en un plazo máximo de|en el transcurso de|en menos de|en un máximo de|dentro de un plazo de|un plazo de|plazo de|un plazo máximo de|plazo máximo de|un máximo de|a los',
+      'en un plazo de|en el plazo de|dentro de|en|en los próximos|dentro de los próximos|en un plazo máximo de|en el transcurso de|en menos de|en un máximo de|dentro de un plazo de|un plazo de|plazo de|un plazo máximo de|plazo máximo de|un máximo de|a los|en las próximas|dentro de las próximas',
     fromNow:
       'a partir de hoy|a partir de la recepción|desde la recepción|a contar desde|desde hoy|tras la recepción|de plazo|de tiempo|a contar de hoy|desde la fecha|contados desde hoy',
     agoBefore: 'hace',
@@ -97,13 +97,15 @@ export const es: Language = {
   cues: {
     by: 'válido hasta el|válida hasta el|tiene hasta el|tienes hasta el|tienen hasta el|tiene de plazo hasta|antes del|antes de|antes de la|a más tardar|a más tardar el|a más tardar a|como muy tarde|como muy tarde el|como máximo|como máximo el|fecha límite|fecha límite es el|fecha límite el|la fecha límite es|plazo|plazo hasta el|el plazo termina el|el plazo finaliza el|el plazo vence el|el plazo es el|vence el|vence|vencen el|vencimiento|caduca el|expira el|termina el|finaliza el|cierra el|cierran el|no más tarde del|no más tarde de|con fecha límite|con vencimiento el|a entregar el|en un plazo de|en el plazo de|se cierra el|se cierran el|fecha tope|entrega|tiene de plazo hasta el|concluye el|lo ideal sería|lo ideal sería el|ideal sería|antes de que acabe|antes de que termine',
     until:
-      'válido hasta el|válida hasta el|dentro de|previo al|previo a|antes que|para|para el|para la|hasta|hasta el',
+      'válido hasta el|válida hasta el|dentro de|previo al|previo a|antes que|para|para el|para la|hasta|hasta el|en los próximos|en las próximas|dentro de los próximos|dentro de las próximas',
     on: 'el|para el|del|al|este|esta|es el|es|en|a|la|de|dia|día|el día|a finales de',
     latest:
       'a más tardar|como muy tarde|como máximo|como tarde|es la fecha límite|es el último día|o antes|es el plazo|máximo|es el límite|como muy muy tarde|a lo más tardar|lo más tarde|me basta|basta|es suficiente|está bien|me vale|sería perfecto|nos basta|estaría bien|como mucho|a lo sumo',
     dueNoun:
       'cierra|cierran|fecha límite|plazo|vencimiento|vence|caduca|fecha de entrega|último día|pendiente de pago|fecha tope|entrega|vencido|confirmación|cierre de inscripciones|deadline|expira|fecha de vencimiento|límite|a entregar|pagadero|última fecha|último plazo|fecha máxima',
-    purpose: 'a|para|antes de|a tiempo para|antes del|de cara a|con vistas a',
+    ahead: 'antes de|antes de que|antes del|a tiempo para',
+    purpose:
+      'a|para|antes de|a tiempo para|antes del|de cara a|con vistas a|antes de|antes de que|antes del|a tiempo para',
     must: 'debe|deben|debes|tiene que|tienen que|tienes que|deberá|deberán|ha de|han de|habrá de|habrán de',
     obligation:
       'puede|puedes|pueden|posible|se aceptan|debe|deben|debemos|debes|tiene que|tienen que|tenemos que|tienes que|hay que|necesito|necesitamos|necesita|necesario|necesaria|obligatorio|requerido|se requiere|debería|deberían|queremos|quisiera|quisiéramos|esperamos|recuerde|recuerda|recuerden|no olvide|no olvides|hace falta|es preciso|podrá|podrán',
@@ -175,7 +177,7 @@ export const es: Language = {
     passive:
       'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser|ha de|han de|habrá de|habrán de|deberá|deberán|deberá estar|deberán estar|debe estar|deben estar|tiene que estar|tienen que estar|ha de estar',
     courtesy:
-      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia|venir a vernos|vernos|gracias por haber|gracias por|deberías recibir|debería recibir',
+      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia|venir a vernos|vernos|gracias por haber|gracias por|deberías recibir|debería recibir|hable conmigo|habla conmigo|diríjase a|si hay dudas|si tiene dudas|si tienes dudas',
     generic:
       'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver|saber',
     verbs,
@@ -201,7 +203,7 @@ export const es: Language = {
       'otro|otra|otros|otras|uno nuevo|una nueva|unos nuevos|unas nuevas|algunos|algunas|unos cuantos|unas cuantas|el tuyo|la tuya|los tuyos|el suyo|la suya|los suyos|el resto|todo|todos|eso|esto|ello|ambos|un recambio|uno|una|la vuestra|los demás|el vuestro|los vuestros',
     pronouns: 'lo|la|los|las|esto|eso',
     reason:
-      'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así|después de eso|o no|y te los|y se los|y te lo|si no,|y empiezo|y así|y yo',
+      'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así|después de eso|o no|y te los|y se los|y te lo|si no,|y empiezo|y así|y yo|hasta ahora|hasta el momento',
     negation: 'no|nunca|nada',
     nothing: 'nada',
     polite: 'por favor|porfa',

@@ -55,7 +55,7 @@ export const it: Language = {
     middleOf: 'metà|la metà di|metà di',
     startOf: 'inizio|l’inizio di|inizio di|i primi di|all’inizio di|inizi di',
     weekEnd:
-      'fine settimana|fine della settimana|la fine della settimana|fine di questa settimana|la fine di questa settimana|il fine settimana|weekend',
+      'fine settimana|fine della settimana|la fine della settimana|fine di questa settimana|la fine di questa settimana|il fine settimana|weekend|che finisca la settimana|fine di settimana',
     monthEnd:
       'fine mese|fine del mese|la fine del mese|fine di questo mese|la fine di questo mese|fine mese corrente',
     yearEnd: 'fine anno|fine dell’anno|la fine dell’anno|fine di quest’anno|la fine di quest’anno',
@@ -95,13 +95,15 @@ export const it: Language = {
   },
   cues: {
     by: 'valido fino al|valida fino al|ha tempo fino al|hai tempo fino al|avete tempo fino al|tempo fino al|entro|entro il|entro la|entro le|entro e non oltre|entro e non oltre il|al più tardi|al più tardi il|al più tardi entro|non oltre il|non oltre|prima del|prima di|prima della|scadenza|scadenza il|scadenza è il|la scadenza è il|la scadenza è fissata al|la scadenza è|con scadenza il|con scadenza|scade il|scade|scadono il|termine|termine ultimo|il termine è il|il termine è|termine ultimo il|data limite|data di scadenza|chiude il|chiudono il|si chiude il|si chiudono il|si conclude il|termina il|da consegnare il|consegna il|rsvp|rsvp entro|deadline|deadline il|la deadline è il|non più tardi del|non più tardi di|massimo|massimo entro|fissato per il|improrogabilmente entro|tassativamente entro|l’ideale sarebbe|l’ideale sarebbe il',
-    until: 'valido fino al|valida fino al|fino a|prima che|per|per il|fino al',
+    until: 'valido fino al|valida fino al|fino a|prima che|per|per il|fino al|nei prossimi|nelle prossime',
     on: 'il|per il|del|al|questo|questa|è il|è|in|a|la|di|giorno|alle|lo|dal|l’',
     latest:
       'al più tardi|al massimo|come termine ultimo|è la scadenza|è il termine|è l’ultimo giorno|o prima|improrogabilmente|massimo|basta|va bene|è sufficiente|sarebbe perfetto|andrebbe bene|va benissimo',
     dueNoun:
       'chiude|chiudono|scadenza|scade|termine|termine ultimo|data limite|data di scadenza|ultimo giorno|da pagare|scaduto|scaduta|chiusura|consegna|deadline|entro|data di consegna|pagamento entro|limite|in scadenza|termine di consegna|ultima data|data ultima',
-    purpose: 'a|alla|al|per|prima di|in tempo per|prima della|prima del|in vista di|in vista della',
+    ahead: 'prima di|prima che|prima del|prima della|prima dell’|in tempo per',
+    purpose:
+      'a|alla|al|per|prima di|in tempo per|prima della|prima del|in vista di|in vista della|prima di|prima che|prima del|prima della|prima dell’|in tempo per',
     must: 'deve|devono|devi|dovete|dovrà|dovranno|dev’essere',
     obligation:
       'può|puoi|potete|possibile|si accettano|deve|devono|dobbiamo|devi|dovete|bisogna|occorre|occorrono|serve|servono|necessario|necessaria|obbligatorio|richiesto|richiesta|dovrebbe|dovrebbero|vorrei|vorremmo|abbiamo bisogno|ho bisogno|aspettiamo|attendiamo|si ricordi|ricordati|ricordatevi|non dimenticare|non dimentichi|ci serve|mi serve|è da|va|vanno|è necessario|ci servono|mi servono|possono|potrà|potranno',
@@ -175,7 +177,7 @@ export const it: Language = {
     passive:
       'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere|dovrà esserci|dovranno esserci|deve esserci|devono esserci|andrà|andranno|dovrebbero essere|deve esser|deve venire|devono venire|deve risultare|dovranno risultare',
     courtesy:
-      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione|venire a trovarci|vieni a trovarci|venite a trovarci|grazie per aver|grazie di aver|grazie per|dovresti ricevere|dovrebbe ricevere|si noti che|si noti|si ricorda che',
+      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione|venire a trovarci|vieni a trovarci|venite a trovarci|grazie per aver|grazie di aver|grazie per|dovresti ricevere|dovrebbe ricevere|si noti che|si noti|si ricorda che|si rivolga|rivolgiti|rivolgersi|per domande|in caso di domande|in caso di dubbi',
     generic:
       'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi|sapere',
     verbs,
@@ -202,7 +204,7 @@ export const it: Language = {
       'un altro|un’altra|altri|altre|uno nuovo|una nuova|dei nuovi|alcuni|alcune|qualcuno|il tuo|la tua|i tuoi|il suo|la sua|i suoi|il resto|tutto|questo|quello|ciò|entrambi|uno|una|un ricambio|le vostre|i vostri|questi|quelli',
     pronouns: 'lo|la|li|le|questo|ciò|quello',
     reason:
-      'affinché|in modo da|in modo che|così da|così che|per poter|perché|poiché|dato che|visto che|altrimenti|prima che|appena|non appena|che deve|ma|grazie|in caso contrario|cosicché|così possiamo|dal momento che|dopodiché|sennò|se no|dopo di che|e te le|e ve le|e te lo|e ve lo|e comincio|e io|così posso',
+      'affinché|in modo da|in modo che|così da|così che|per poter|perché|poiché|dato che|visto che|altrimenti|prima che|appena|non appena|che deve|ma|grazie|in caso contrario|cosicché|così possiamo|dal momento che|dopodiché|sennò|se no|dopo di che|e te le|e ve le|e te lo|e ve lo|e comincio|e io|così posso|finora|fino ad ora',
     negation: 'non|mai|niente',
     nothing: 'nulla|niente',
     polite: 'per favore|per cortesia|per piacere',

@@ -63,7 +63,7 @@ export const pt: Language = {
     middleOf: 'meados de|em meados de|meio de|a meio de',
     startOf: 'início de|no início de|princípio de|começo de|inícios de|no começo de',
     weekEnd:
-      'fim da semana|final da semana|o fim da semana|o final da semana|fim desta semana|final desta semana|o fim desta semana|fim de semana|ao fim da semana|ao final da semana',
+      'fim da semana|final da semana|o fim da semana|o final da semana|fim desta semana|final desta semana|o fim desta semana|fim de semana|ao fim da semana|ao final da semana|que acabe a semana|que termine a semana',
     monthEnd:
       'fim do mês|final do mês|o fim do mês|o final do mês|fim deste mês|final deste mês|ao fim do mês|ao final do mês',
     yearEnd: 'fim do ano|final do ano|o fim do ano|o final do ano|fim deste ano',
@@ -103,13 +103,15 @@ export const pt: Language = {
   },
   cues: {
     by: 'válido até|válida até|tem até|tens até|têm até|até|até ao|até o|até a|até à|até ao dia|até o dia|até dia|até ao final|até o fim|até às|antes de|antes do|antes do dia|antes da|o mais tardar|o mais tardar até|o mais tardar em|no máximo até|no máximo|no mais tardar|impreterivelmente até|até no máximo|data limite|data-limite|a data limite é|data limite é|o prazo é|o prazo termina em|o prazo termina no dia|o prazo termina a|o prazo acaba em|o prazo vai até|prazo até|prazo|prazo final|prazo de entrega|vence em|vence no dia|vence a|vence dia|vencimento em|vencimento|expira em|expira a|expira no dia|termina em|termina a|termina no dia|encerra em|encerra a|encerram-se em|encerram a|não depois de|pagável até|com vencimento em|no prazo de|em até|o ideal seria|o ideal era|caduca a|expira a|vence a',
-    until: 'válido até|válida até|dentro de|antes que|para|para o dia',
+    until: 'válido até|válida até|dentro de|antes que|para|para o dia|nos próximos|nas próximas',
     on: 'em|no|na|no dia|dia|de|do|da|a|ao|é|é o dia|é no dia|para o dia|esta|este|nesta|neste|às|até',
     latest:
       'o mais tardar|no máximo|no mais tardar|impreterivelmente|é a data limite|é o prazo|é o último dia|ou antes|no limite|basta|é suficiente|está bem|chega|serve|seria perfeito|é perfeito',
     dueNoun:
       'fecha|fecham|prazo|data limite|data-limite|vencimento|vence|expira|data de entrega|último dia|em atraso|encerramento|entrega|a pagar|deadline|limite|prazo final|prazo de entrega|vencida|termina|data de vencimento|confirmação|última data|data máxima',
-    purpose: 'à|ao|para|antes de|a tempo de|antes da|antes do|a tempo para|com vista a',
+    ahead: 'antes de|antes que|antes da|antes do|a tempo de',
+    purpose:
+      'à|ao|para|antes de|a tempo de|antes da|antes do|a tempo para|com vista a|antes de|antes que|antes da|antes do|a tempo de',
     must: 'deve|devem|tem de|têm de|tem que|têm que|deverá|deverão|terá de|terão de|há de|hão de|deve-se',
     obligation:
       'pode|podes|podem|possível|aceitam-se|deve|devem|devemos|tem de|têm de|tem que|têm que|temos de|temos que|tens de|tens que|é preciso|preciso|precisamos|precisa|necessário|necessária|obrigatório|necessito|necessitamos|deveria|deveriam|queremos|gostaria|gostaríamos|esperamos|lembre-se|lembra-te|não se esqueça|não te esqueças|há que|convém|aguardamos|poderá|poderão',
@@ -140,7 +142,7 @@ export const pt: Language = {
     move: 'adiado|adiada|adiamos|prorrogado|prorrogada|prolongado|prolongada|antecipado|antecipada|passou de|passou para|passa para|passa de|nova data|novo prazo|correção|em vez|afinal|agora é|transferido|transferida|quis dizer|melhor|remarcado|remarcada|foi estendido|estendido|estendida|na verdade|alargado|alargada|dilatado|dilatada|passa do|passou do|passa da|passou da|passa a ser|prorrogamos|prolongamos|alargamos|prorroga|adiar|prorrogar|prolongar|alargar|antecipar',
     change: 'alterado|alterada|mudou|mudado|mudada',
     instead: 'em vez de|em lugar de|e não|ao invés de|não no dia|e não no|e não na',
-    lift: 'já não é necessário|já não precisa|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado|não precisa de fazer nada|não tem de fazer nada|não tens de fazer nada|não precisas de fazer nada|não é preciso fazer nada|nada a pagar|nada a fazer|nenhuma ação|deixa lá|já não tens de|já não têm de|já não são necessários|já não faz falta|já não fazem falta|esquece|esqueça',
+    lift: 'já não é necessário|já não precisa|já não são precisas|já não são precisos|já não são necessárias|já não são necessários|já não é precisa|já não é necessária|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado|não precisa de fazer nada|não tem de fazer nada|não tens de fazer nada|não precisas de fazer nada|não é preciso fazer nada|nada a pagar|nada a fazer|nenhuma ação|deixa lá|já não tens de|já não têm de|já não são necessários|já não faz falta|já não fazem falta|esquece|esqueça',
   },
   requests: {
     please:
@@ -180,7 +182,7 @@ export const pt: Language = {
     passive:
       'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser|deve ser-nos|deverá ser-nos|devem ser-nos|deverão ser-nos|terá de ser|terão de ser|tem de ser-nos|deveria ser|deveriam ser|deve estar|deverá estar|tem de estar|têm de estar|terá de estar|tem que estar',
     courtesy:
-      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da|cancelar subscrição|segue|seguem|até já|até breve|preferência|a confiança|a sua preferência|o contacto|o interesse|vir visitar|vir-nos visitar|nos vir visitar|obrigado por|obrigada por|deverá receber|deverás receber|deve receber',
+      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da|cancelar subscrição|segue|seguem|até já|até breve|preferência|a confiança|a sua preferência|o contacto|o interesse|vir visitar|vir-nos visitar|nos vir visitar|obrigado por|obrigada por|deverá receber|deverás receber|deve receber|fale comigo|fala comigo|dirija-se a|em caso de dúvida|em caso de dúvidas',
     generic:
       'dizer|diz|diga|responder|responda|tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver|saber',
     verbs,
@@ -206,7 +208,7 @@ export const pt: Language = {
       'outro|outra|outros|outras|um novo|uma nova|uns novos|umas novas|alguns|algumas|o seu|a sua|os seus|o teu|a tua|os teus|o resto|tudo|isso|isto|ambos|um substituto|um|uma|os restantes|o mesmo',
     pronouns: 'o|a|os|as|isto|isso|ele|ela',
     reason:
-      'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|antes que|assim que|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado|depois disso|se não|e eu|e nós|e começo',
+      'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|antes que|assim que|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado|depois disso|se não|e eu|e nós|e começo|até agora|até ao momento',
     negation: 'não|nunca|nada',
     nothing: 'nada',
     polite: 'por favor|pf',

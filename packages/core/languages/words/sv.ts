@@ -48,16 +48,16 @@ export const sv: Language = {
     tomorrow: 'imorgon|i morgon|i morgon bitti|imorgon bitti|i morgon eftermiddag|i morgon förmiddag',
     dayAfterTomorrow: 'i övermorgon|övermorgon',
     yesterday: 'igår|i går|i förrgår',
-    next: 'nästa|nästkommande',
+    next: 'nästa|nästkommande|närmaste',
     coming: 'denna|den här|kommande|nu på|på',
     comes: 'kommande',
     last: 'förra|senaste|föregående|i',
-    hour: 'timme|timmar|timmen|tim',
-    day: 'dag|dagar|dagen|kalenderdagar',
+    hour: 'timme|timmar|timmen|tim|timmarna',
+    day: 'dag|dagar|dagen|kalenderdagar|dagarna',
     workday: 'arbetsdag|arbetsdagar|vardag|vardagar|bankdagar|arbetsdagen',
-    week: 'vecka|veckor|veckan',
+    week: 'vecka|veckor|veckan|veckorna',
     fortnight: 'fjorton dagar',
-    month: 'månad|månader|månaden',
+    month: 'månad|månader|månaden|månaderna',
     quarter: 'kvartal|kvartalet',
     year: 'år|året',
     endOf: 'slutet av|slutet på|slut|utgången av|i slutet av|sista',
@@ -105,13 +105,14 @@ export const sv: Language = {
   cues: {
     by: 'giltig till|giltigt till|giltig till och med|gäller till|du har till|ni har till|har tid till|du har på dig till|ni har på er till|senast|senast den|senast på|senast till|senast kl|allra senast|allra senast den|före|före den|innan|innan den|inte senare än|inte senare än den|förfaller|förfaller den|förfallodag|förfallodatum|sista dag|sista dagen är|sista datum|sista dag är|sista datum är|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista anmälningsdag är|sista ansökningsdag är|sista svarsdag är|sista inlämningsdag är|sista betalningsdag|sista betalningsdag är|deadline|deadline är|deadline den|stänger den|stänger|går ut den|går ut|löper ut den|löper ut|upphör den|osa|osa senast|o.s.a. senast|tidsfrist|tidsfristen är|tidsfristen går ut|inom|är klar den|i god tid före|idealiskt vore|det bästa vore',
     until:
-      'giltig till|giltigt till|giltig till och med|gäller till|tills|t.o.m.|till|till den|fram till|fram till den|till och med',
+      'giltig till|giltigt till|giltig till och med|gäller till|tills|t.o.m.|till|till den|fram till|fram till den|till och med|inom de närmaste|under de närmaste',
     on: 'den|på|till|för|nu på|är|är den|av|i|om|kl|klockan|nästa|till den|vid',
     latest:
       'senast|allra senast|som senast|är deadline|är sista dag|är sista datum|är sista dagen|eller tidigare|är sista svarsdag|är tidsfristen|är sista anmälningsdag|som allra senast|räcker|går bra|är bra|duger|räcker gott|vore bra|är lagom',
     dueNoun:
       'deadline|förfallodag|förfallodatum|förfaller|sista dag|sista datum|tidsfrist|stänger|löper ut|går ut|försenad|sista dagen|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista betalningsdag|klart senast|inlämning|osa|att betala|förfallen|senast|slutdatum|svarstid|leveransdatum|måldatum|sista chansen',
-    purpose: 'till|för|i tid till|inför|före|innan|i god tid till',
+    ahead: 'före|innan|inför|i tid till',
+    purpose: 'till|för|i tid till|inför|före|innan|i god tid till|före|innan|inför|i tid till',
     must: 'måste|ska|skall|bör',
     obligation:
       'du kan|ni kan|möjligt|kan du|måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall|kan|får',
@@ -179,7 +180,7 @@ export const sv: Language = {
     passive:
       'måste|ska|skall|bör|behöver|behövs|ska vara|skall vara|måste vara|bör vara|ska bli|ska ha|ska ha blivit|måste bli',
     courtesy:
-      'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer|hälsa på|tack för att|tack för',
+      'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer|hälsa på|tack för att|tack för|fråga mig om något|fråga oss om|fråga om du|ring mig om',
     generic:
       'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa|veta|veta det|hinna|klara',
     verbs,
@@ -204,7 +205,7 @@ export const sv: Language = {
       'en ny|ett nytt|nya|en till|ett till|några|några stycken|resten|din|ditt|dina|er|ert|era|båda|allt|det|detta|den|dem|denna|dessa|en annan|ett annat|en|ett|ett par|din egen|sitt',
     pronouns: 'det|den|dem|detta|denna|dessa',
     reason:
-      'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi|i annat fall|eller så|efter det|för då|för vi|för jag|för det|för annars|så börjar|så kan jag|så skickar|så slipper|så hinner',
+      'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi|i annat fall|eller så|efter det|för då|för vi|för jag|för det|för annars|så börjar|så kan jag|så skickar|så slipper|så hinner|hittills|än|ännu',
     negation: 'inte|ej|aldrig|ingen',
     nothing: 'inget|ingenting',
     polite: 'vänligen|snälla|gärna',
