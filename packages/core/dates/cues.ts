@@ -83,6 +83,7 @@ export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, reques
     given: wholeWords(cues.given),
     yours: wholeWords(requests.yours),
     awaits: pattern(`${alternatives(requests.awaits)}${WORD_END}`),
+    is: near(requests.is),
     ends: near(
       listOf(requests.is)
         .filter((word) => word.length > 4)

@@ -4,7 +4,7 @@ import type { Day } from './day.ts';
 import type { Reason } from './phrase.ts';
 import type { Phrase } from './phrases.ts';
 import { settingOf, windowOf, type Setting } from './setting.ts';
-import { endOf, eventOf, isFarewell, isOverdue, isRolled, offerOf, pastOf, stateOf } from './told.ts';
+import { endOf, eventOf, isFarewell, isOverdue, isRolled, isTerm, offerOf, pastOf, stateOf } from './told.ts';
 import { asksNothing, commitOf, purposeOf, wantedBy, type Wanted } from './wanted.ts';
 
 /** From this score on a date is a deadline. */
@@ -77,6 +77,7 @@ export function judge(
   const reasons = reasonsOf(setting, wantedBy(setting), gone);
   const score = reasons.reduce((sum, reason) => sum + reason.weight, 0);
   const isEvent = reasons.some((reason) => reason.cue === 'event' || reason.cue === 'hours');
+  const latest = cues.latest.exec(setting.after)?.[0];
   const purpose = reasons.find(({ cue }) => cue === 'purpose');
   const ahead = purpose && cues.ahead.test(purpose.words) ? cues.purpose.exec(setting.clause.before) : null;
   return {
@@ -86,7 +87,8 @@ export function judge(
     moved: moves !== null && !gone,
     overdue: isOverdue(setting),
     lead: isInside ? 0 : ((ahead ?? by ?? until ?? cues.day.exec(window))?.[0].length ?? 0),
-    tail: cues.latest.exec(setting.after)?.[0].length ?? 0,
+    // “is the deadline” is no part of the day.
+    tail: latest === undefined || cues.noun.test(latest) ? 0 : latest.length,
   };
 }
 
@@ -104,8 +106,8 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     wanted !== null && (settled || until !== null || purpose !== undefined || asks(clause.before, language));
   const commit = commitOf(setting);
   const ends = until !== null || by !== null || phrase.grain === 'span';
-  const given = ends && asksNothing(wanted) ? cues.given.exec(clause.before)?.[0] : undefined;
-  const noun = cues.noun.exec(around)?.[0];
+  const given = ends && asksNothing(wanted) ? cues.given.exec(setting.before)?.[0] : undefined;
+  const noun = cues.noun.exec(isTerm(setting) ? before : around)?.[0];
   const offered = offerOf(setting);
   const found: [Cue, string | undefined, boolean][] = [
     ['latest', latest, true],
@@ -116,13 +118,20 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['given', given, true],
     ['wish', cues.wish.exec(window)?.[0], by === null && latest === undefined],
     ['purpose', purpose, true],
-    ['event', eventOf(setting, noun), !settled && purpose === undefined && phrase.counted !== true],
+    [
+      'event',
+      eventOf(setting, noun),
+      !settled &&
+        purpose === undefined &&
+        phrase.counted !== true &&
+        !(noun !== undefined && isTerm(setting)),
+    ],
     ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !isWanted],
     ['past', own, phrase.day < today && !settled],
     ['commit', commit, !moves && given === undefined && wanted?.cue !== 'elsewhere'],
     ['plan', commit, wanted?.cue === 'elsewhere'],
     ['needless', cues.needless.exec(around)?.[0], wanted !== null],
-    ['delivered', cues.delivered.exec(around)?.[0], true],
+    ['delivered', cues.delivered.exec(around)?.[0], wanted?.cue !== 'must'],
     ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined],
     ['label', clause.before.trim(), until !== null && /^[^.;?!]{2,45}\s?:\s*$/.test(clause.before)],
     ['offer', offered, until !== null && asksNothing(wanted)],

@@ -85,7 +85,7 @@ function withPart(folded: string, phrase: Phrase, language: Language): Phrase {
   const isNamed =
     phrase.grain === 'weekday' ||
     (phrase.grain === 'day' && !/\d/.test(folded.slice(phrase.start, phrase.end)));
-  return isNamed && phrase.time === null ? { ...phrase, end: phrase.end + part } : phrase;
+  return isNamed ? { ...phrase, end: phrase.end + part } : phrase;
 }
 
 const whole = (day: Joined): Phrase => ({

@@ -89,6 +89,9 @@ export function endOf({ before, clause, language }: Setting): string | undefined
   return ends !== undefined && namesAction(clause.before, language) ? ends : undefined;
 }
 
+/** “The last day, if you want to come, is the 5th”: the day is what the sentence is about. */
+export const isTerm = ({ before, language }: Setting): boolean => cuesOf(language).is.test(windowOf(before));
+
 /** An offer that is good until that day, or what one can do until then. */
 export function offerOf({ folded, around, clause, language }: Setting): string | undefined {
   const { offer, state } = cuesOf(language);

@@ -104,6 +104,6 @@ export function commitOf({ folded, clause, language, order }: Setting): string |
   const { commit, self } = cuesOf(language);
   if (verbsOf(language).announce.test(folded)) return undefined;
   const found = commit.exec(clause.before) ?? (order ? null : self.exec(clause.before));
-  const own = found?.[0] ?? ownDeed(clause.before, language);
+  const own = found?.[0] ?? (order ? undefined : ownDeed(clause.before, language));
   return own !== undefined && !asks(clause.before, language) ? own : undefined;
 }

@@ -25,7 +25,8 @@ const passiveLast = (...words: Words[]) =>
   );
 
 /** What a language knows of its verbs and of the words around them, ready to look up in folded text. */
-export const verbsOf = perLanguage(({ code, cues, requests, mail }: Language) => {
+export const verbsOf = perLanguage(({ code, cues, requests, mail, numbers }: Language) => {
+  const count = numbers.replace(/\d+ /g, '');
   const pronounStart = (words: string) =>
     pattern(`^[\\s¿]*(?:${alternatives(words)}(?<=')|${alternatives(words)}\\s+)`);
   const start = (words: string) => pattern(`^(?:${words})(?![\\p{L}\\p{N}'])[\\s,.:;!-]*`);
@@ -81,7 +82,7 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail }: Language) =>
     so: pattern(`,\\s*(?:${alternatives(requests.so)})\\s+`, 'g'),
     hence: pattern(`(?<=\\s)${alternatives(requests.so)}(?![\\p{L}])`),
     goal: pattern(`^${alternatives(requests.goal)}\\s`),
-    determined: pattern(`^\\S+?(?:-\\p{L}+)?\\s+${alternatives(requests.determiners)}${WORD_END}`),
+    determined: pattern(`^\\S+?(?:-\\p{L}+)?\\s+${alternatives(requests.determiners, count)}${WORD_END}`),
     noun: pattern(`^[\\p{L}'-]+\\s${alternatives(requests.afterNoun)}(?:\\s|[.,;:]|$)`),
     writer: pattern(`^\\S+\\s${alternatives(requests.writer)}(?:\\s|$)`),
     doForMe: pattern(

@@ -3,30 +3,54 @@ import { phrase } from './phrase.ts';
 
 /** What a sentence says of a deed by its infinitive and its object, as a title: “nobody has managed to prune the roses”. */
 export function deedIn(text: string, language: Language): string | null {
-  const words = language.requests.verbLast ? wordsBeforeVerb(text, language) : wordsFromVerb(text, language);
-  return words === null ? null : (phrase(words, language, '')?.title ?? null);
+  const start = deedAt(text, language);
+  return start === null ? null : (phrase(clauseAt(text, start), language, '')?.title ?? null);
 }
 
-function wordsFromVerb(text: string, language: Language): string | null {
+/** Where the words for a deed begin: its infinitive, or its object where the verb is last (“…, | die Liste zu schicken”). */
+export const deedAt = (text: string, language: Language): number | null =>
+  language.requests.verbLast ? clauseOfDeed(text, language) : infinitiveAt(text, language);
+
+function infinitiveAt(text: string, language: Language): number | null {
+  const { courtesy, determined } = verbsOf(language);
+  const needsTo = language.code === 'en' || language.code === 'sv';
   for (const { index, 0: word } of text.matchAll(/[\p{L}'-]{3,}/gu)) {
     const behindTo = /(?:^|\s)(?:to|att)\s+$/.test(text.slice(0, index));
-    const isDeed = language.code === 'en' ? behindTo : isInfinitive(word, language);
-    // Swedish writes “the” onto its noun.
-    const says =
-      language.code === 'sv' ||
-      isVerb(word, language) ||
-      verbsOf(language).determined.test(fold(text.slice(index)));
-    if (index > 0 && isDeed && says) return text.slice(index);
+    const says = language.code === 'en' ? isVerb(word, language) : isInfinitive(word, language);
+    const isDeed = says || (needsTo && behindTo && determined.test(fold(text.slice(index))));
+    const isNone = STATE.test(fold(word)) || courtesy.exec(fold(text.slice(index)))?.index === 0;
+    if (index > 0 && isDeed && !isNone && (behindTo || !needsTo)) return index;
   }
   return null;
 }
 
-function wordsBeforeVerb(text: string, language: Language): string | null {
-  const clause = /^[^,;:]*/.exec(text)?.[0].replace(/[.!?\s]+$/, '') ?? '';
-  const words = clause.split(/\s+/);
-  const verb = words.at(-1) ?? '';
-  const at = words.findIndex((_, i) =>
-    i > 0 ? verbsOf(language).determined.test(`x ${fold(words.slice(i).join(' '))}`) : false,
-  );
-  return at !== -1 && /^\p{Ll}.*n$/u.test(verb) && isVerb(verb, language) ? words.slice(at).join(' ') : null;
+/** What nobody does: to have, to be, to know. */
+const STATE =
+  /^(?:have|be|know|get|hear|receive|avoir|etre|savoir|recevoir|tener|ser|estar|saber|recibir|ter|receber|avere|essere|sapere|ricevere|vara|ha|fa|veta|poder|pouvoir|potere)$/;
+
+/** Where a clause of its own may begin, or the object behind a modal verb. */
+const CLAUSES = {
+  de: /[,:–-]\s+(?:um\s|dass\s+(?:Sie|du|ihr)\s|ob\s+(?:Sie|du|ihr)\s)?|\b(?:konnte|konnten|kann|können|könnte)\s+/g,
+  nl: /[,:–-]\s+|\bom\s+|\bte\s+herinneren\s+|\b(?:heeft|hebben|kan|kon|konden|kunnen)\s+/g,
+};
+
+function clauseOfDeed(text: string, language: Language): number | null {
+  const { determined } = verbsOf(language);
+  for (const { index, 0: mark } of text.matchAll(language.code === 'de' ? CLAUSES.de : CLAUSES.nl)) {
+    const start = index + mark.length;
+    const clause = clauseAt(text, start).trim();
+    const words = clause.split(/\s+/);
+    const verb = words.at(-1) ?? '';
+    const acts = /^\p{Ll}.*n$/u.test(verb) && isVerb(verb.replace(/(?<=.)zu(?=.{4})/, ''), language);
+    const names =
+      mark.startsWith(':') || determined.test(`x ${fold(clause)}`) || /^(?:zu|te)$/.test(words.at(-2) ?? '');
+    if (words.length > 1 && acts && names && !TELLS.test(clause)) return start;
+  }
+  return null;
 }
+
+/** A clause that tells, or holds another. */
+const TELLS = /\s(?:dat|dass|omdat|weil|wenn|ob|ich|wir|we|wij|ik)\s/;
+
+/** The clause that begins there; the comma that closed a day is gone with the day. */
+const clauseAt = (text: string, start: number) => /^[^,;:.?!]*/.exec(text.slice(start))?.[0] ?? '';

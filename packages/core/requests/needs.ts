@@ -1,9 +1,9 @@
-import { baseForm, fold, verbsOf, type Language } from '../languages/index.ts';
+import { baseForm, fold, participleBase, verbsOf, type Language } from '../languages/index.ts';
 import type { Asked } from './asked.ts';
 import { isDenied } from './framed.ts';
 import { pronounOf } from './phrase.ts';
 import { actionIn } from './action.ts';
-import { cutReason, tidy, uncapital, withThing } from './tidy.ts';
+import { capital, cutReason, tidy, uncapital, withThing } from './tidy.ts';
 
 export const needAt = (folded: string, language: Language) =>
   verbsOf(language).needs.exec(folded)?.index ?? Infinity;
@@ -30,7 +30,7 @@ export function needed(text: string, folded: string, language: Language, thing: 
   if (pronoun !== null && thing === '') return null;
   if (pronoun !== null)
     return { title: `${provide} ${thing}`, strength: 2, start, generic: false, refers: true };
-  const action = actionIn(wanted, language);
+  const action = doneThing(wanted, language) ?? actionIn(wanted, language);
   const title = action === null ? null : withThing(action, thing);
   return {
     title: title ?? `${provide} ${wanted}`,
@@ -40,6 +40,13 @@ export function needed(text: string, folded: string, language: Language, thing: 
     refers: false,
     wanted,
   };
+}
+
+/** “(I need) the lease signed” */
+function doneThing(wanted: string, language: Language): string | null {
+  const words = wanted.split(' ');
+  const base = language.code === 'en' ? participleBase(words.at(-1) ?? '', language) : null;
+  return base === null || words.length < 3 ? null : capital(`${base} ${words.slice(0, -1).join(' ')}`);
 }
 
 /** The thing that is wanted: behind the need, in front of it (“die Liste brauche ich”) or inside it (“we hebben de lijst nodig”). */

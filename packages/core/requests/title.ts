@@ -2,7 +2,6 @@ import {
   beginsWithVerb,
   firstWord,
   fold,
-  isInfinitive,
   isNoOrder,
   isVerb,
   orderAt,
@@ -11,8 +10,9 @@ import {
 } from '../languages/index.ts';
 import type { Slice } from '../anatomy/index.ts';
 import type { Asked } from './asked.ts';
+import { deedAt } from './deed.ts';
 import { framed, isDenied } from './framed.ts';
-import { closing } from './named.ts';
+import { closing, namedBeside } from './named.ts';
 import { arriving, isArrival, needAt, needed } from './needs.ts';
 import { passive } from './passive.ts';
 import { askedAt, isGeneric, phrase } from './phrase.ts';
@@ -84,7 +84,8 @@ function requestIn(
   const allowed = framed(folded, language, may, dated);
   return (
     (allowed && askedAt(allowed, text, language, thing)) ??
-    (dated || folded.includes('?') ? infinitiveIn(text, folded, language, thing) : null)
+    infinitiveIn(text, language, thing) ??
+    (dated ? namedBeside(text, folded, language, thing) : null)
   );
 }
 
@@ -113,15 +114,10 @@ export function orderIn(
 }
 
 /** Whatever stands around it: the first infinitive with its object in a question or beside a deadline. */
-function infinitiveIn(text: string, folded: string, language: Language, thing: string): Asked | null {
-  const { commit } = verbsOf(language);
-  if (language.code === 'en' || language.requests.verbLast) return null;
-  for (const { index, 0: word } of folded.matchAll(/[\p{L}'-]{4,}/gu)) {
-    if (index === 0 || !isInfinitive(word, language)) continue;
-    const before = folded.slice(0, index);
-    if (commit.test(before) || isDenied(before, '', language)) return null;
-    if (!verbsOf(language).determined.test(folded.slice(index))) continue;
-    return askedAt({ at: index, start: index, framed: false }, text, language, thing);
-  }
-  return null;
+function infinitiveIn(text: string, language: Language, thing: string): Asked | null {
+  const start = deedAt(text, language);
+  if (start === null) return null;
+  const before = fold(text.slice(0, start));
+  if (verbsOf(language).commit.test(before) || isDenied(before, '', language)) return null;
+  return askedAt({ at: start, start, framed: false }, text, language, thing);
 }

@@ -11,12 +11,11 @@ import {
 } from '../languages/index.ts';
 import type { Asked } from './asked.ts';
 import { isDenied } from './framed.ts';
-import { namedBeside } from './named.ts';
 import { actionIn } from './action.ts';
 import { doneClause } from './passive.ts';
 import { askedAt, leadingClitic, phrase } from './phrase.ts';
 import { purposeOf } from './purpose.ts';
-import { capital, cutReason, tidy, uncapital } from './tidy.ts';
+import { capital, cutReason, tidy, uncapital, without } from './tidy.ts';
 
 /** What only a deadline makes a request. */
 export const withDeadline = (text: string, folded: string, language: Language, thing: string): Asked | null =>
@@ -25,8 +24,7 @@ export const withDeadline = (text: string, folded: string, language: Language, t
   undone(text, folded, language) ??
   ifDone(text, folded, language, thing) ??
   othersNeed(text, folded, language) ??
-  purposeOf(text, language) ??
-  namedBeside(text, folded, language, thing);
+  purposeOf(text, language);
 
 /** “You have until Friday to submit the list” */
 function given(text: string, folded: string, language: Language, thing: string): Asked | null {
@@ -72,8 +70,11 @@ function ifDone(text: string, folded: string, language: Language, thing: string)
   const start = verbsOf(language).ifYou.exec(folded)?.[0].length;
   if (start === undefined) return null;
   // Where no comma ends it, the day does.
-  const clause = text.slice(start).split(/,\s|\s{4,}/)[0] ?? '';
-  const words = fold(clause).split(/\s+/);
+  const rest = text.slice(start);
+  const clause = rest.split(/,\s/.test(rest) ? /,\s/ : /\s{4,}/)[0] ?? '';
+  const words = fold(without(clause, verbsOf(language).modal))
+    .trim()
+    .split(/\s+/);
   const first = leadingClitic(clause, language) > 0 ? words[1] : words[0];
   const acts = language.requests.verbLast ? words.at(-1) : first;
   if (acts === undefined || !isVerb(acts, language)) return null;

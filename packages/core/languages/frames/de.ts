@@ -91,6 +91,60 @@ export const frames = [
     ',',
   ),
   combine('hätten sie|hättest du|hättet ihr', 'die', 'güte|freundlichkeit', ','),
+  combine('wer', 'kann|könnte|möchte|will|mag|würde'),
+  combine(
+    'sie|du|ihr',
+    'hatten|hattest|hattet|haben|hast|habt',
+    '|uns|mir',
+    'zugesagt,|versprochen,|angeboten,|zugesichert,',
+  ),
+  combine('ihr|dein|euer|ihre|deine|eure', 'auftrag|aufgabe|job|teil', 'ist es,|wäre es,|ist,'),
+  combine(
+    'wir|ich',
+    'wären|wäre',
+    '|ihnen|dir|euch',
+    'verbunden|erkenntlich|dankbar|sehr verbunden',
+    ', wenn',
+    'sie|du|ihr',
+  ),
+  combine(
+    'verlasse mich darauf|verlassen uns darauf|zähle darauf|zählen darauf|rechne damit|rechnen damit|hoffe|hoffen|erwarte|erwarten',
+    ', dass',
+    'sie|du|ihr',
+  ),
+  combine(
+    'sie|dich|euch',
+    '|bitte|höflich|freundlich|nochmals|dringend',
+    'bitten,|ersuchen,|auffordern,|daran erinnern,|daran zu erinnern,',
+  ),
+  combine(
+    'meinst du|glaubst du|denkst du|meinen sie|glauben sie',
+    ',',
+    'du könntest|du kannst|sie könnten|sie können|dass du|dass sie',
+  ),
+  combine(
+    'es',
+    'wäre|ist',
+    '|sehr|noch',
+    'hilfreich|nützlich|sinnvoll|ratsam|wünschenswert|an der zeit|zeit',
+    ',',
+  ),
+  'am besten|idealerweise',
+  combine(
+    'müssen|möchten|dürfen|wollen|muss|möchte|darf|will',
+    'wir|ich',
+    'sie|dich|euch',
+    '|daher|leider|höflich|dringend|nochmals|freundlich',
+    'bitten,|ersuchen,|auffordern,|daran erinnern,',
+  ),
+  combine(
+    'wir|ich',
+    'müssen|möchten|dürfen|wollen|muss|möchte|darf|will',
+    'sie|dich|euch',
+    'daher|leider|höflich|dringend|nochmals|freundlich',
+    'bitten,|ersuchen,|auffordern,|daran erinnern,',
+  ),
+  combine('dich|sich|euch|sie sich|dich bitte|sie sich bitte', 'darum', 'kümmern,|,', 'dass'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

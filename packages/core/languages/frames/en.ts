@@ -77,6 +77,23 @@ export const frames = [
     'important|essential|vital|crucial|imperative|necessary|critical|urgent|helpful',
     'that you|for you to',
   ),
+  combine(
+    'remind|ask|want|need|expect|trust|count on|counting on|rely on|relying on|waiting for|wait for|like|allow me to ask',
+    'you to',
+  ),
+  combine(
+    'you',
+    'promised|agreed|offered|undertook|were going|wanted|were supposed|are supposed|were meant|still have|still need',
+    'to',
+  ),
+  combine(
+    'we should|i should|we’d|i’d|we would|i would',
+    'be glad|be grateful|be happy|be obliged|appreciate it',
+    'if you',
+    'would|could|can|were to',
+  ),
+  combine('your', 'job|task|part|turn|mission', 'is to|is now to'),
+  combine('who', 'can|could|will|would|wants to|would like to|is going to|is able to'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
@@ -118,4 +135,9 @@ export const needs = [
   combine('i’d|i would|we’d|we would', 'like to', 'have|get|see|receive'),
   'and need|and will need',
   'would need|and would need|would still need',
+  combine(
+    'it would be|it’d be|would be',
+    'great|good|lovely|nice|helpful|perfect|ideal|wonderful',
+    'to have|to get|to receive',
+  ),
 ].join('|');

@@ -73,6 +73,15 @@ export const frames = [
     '…',
     '|que',
   ),
+  combine('quién', 'puede|podría|quiere|se encarga de|querría'),
+  combine('prometió|prometiste|prometieron|se comprometió a|te comprometiste a|se ofreció a|te ofreciste a'),
+  combine('su|tu', 'encargo|tarea|trabajo|misión', 'es'),
+  combine('cuento|contamos', 'contigo|con usted|con ustedes|con vosotros', 'para'),
+  combine('esperamos|espero|seguimos esperando|sigo esperando|esperando', 'que', '|usted|nos|me'),
+  combine('te|le|les|os', 'recuerde|recuerdo|recordemos|pida'),
+  combine('crees|cree|creéis', 'que', 'podrías|podría|podríais|puedes|puede'),
+  combine('solo|ya solo|tan solo', 'le|te|os|les', 'falta|queda'),
+  combine('si', 'pudiera|pudieras|pudieran|pudierais|pudiese|puede|puedes'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -86,6 +86,22 @@ export const frames = [
     'que',
     'vous|tu|vous nous',
   ),
+  combine('qui', 'peut|pourrait|veut bien|voudrait|se charge de'),
+  combine(
+    'vous|tu',
+    'aviez|avais|deviez|devais|vous étiez engagé à|t’étais engagé à',
+    '|promis de|proposé de|accepté de',
+  ),
+  combine('votre|ta', 'mission|tâche|travail', 'est de|:|consiste à'),
+  combine(
+    'je|nous',
+    'compte sur vous pour|compte sur toi pour|comptons sur vous pour|attendons que vous|attends que vous|attends que tu|attendons toujours que vous|attends toujours que tu',
+  ),
+  combine('il ne vous reste|il ne te reste|il vous reste|il te reste', 'plus qu’à|qu’à|à|encore à'),
+  combine('te|vous', 'rappeler|demander|prier', 'de|d’'),
+  combine('tu serais|vous seriez', 'gentil|gentille|aimable|adorable|bien aimable', 'de|d’'),
+  combine('crois-tu|croyez-vous|penses-tu|pensez-vous|tu crois|tu penses', 'pouvoir'),
+  combine('si', 'vous pouviez|tu pouvais|vous pouvez|tu peux|vous pourriez'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

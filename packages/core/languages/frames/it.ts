@@ -74,6 +74,16 @@ export const frames = [
   ),
   combine('abbiamo|ho|avremmo|avrei', 'bisogno', 'che lei|che tu'),
   combine('si pregano|si invitano|preghiamo', 'tutti gli|tutti i|tutte le|i|gli|le', '…', 'di|a'),
+  combine('chi', 'può|potrebbe|vuole|vorrebbe|si occupa di'),
+  combine('aveva|avevi|avevate|ha|hai', 'promesso|accettato', 'di'),
+  combine('si era|ti eri|si è|ti sei', 'impegnato|impegnata|offerto|offerta', 'a|di'),
+  combine('il suo|il tuo|il vostro', 'incarico|compito|lavoro', 'è'),
+  combine('conto|contiamo', 'su di te|su di lei|su di voi|su lei', 'per'),
+  combine('ci serve|mi serve|ci servirebbe|aspettiamo|aspetto', 'che', 'lei|tu|voi'),
+  combine('ricordarti|ricordarle|ricordarvi|chiederti|chiederle|chiedervi|pregarla|pregarti', 'di'),
+  combine('pensi|pensa|pensate|credi|crede', 'di poter'),
+  combine('non', 'le|ti|vi|ci', 'resta', 'che|altro che'),
+  combine('se', 'potesse|potessi|poteste|riuscisse a|riuscissi a|riusciste a|può|puoi|potete'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -86,6 +86,13 @@ export const frames = [
     'willen zijn|zijn',
     '|om|en',
   ),
+  combine('wie', 'kan|kon|wil|zou', '|kunnen|willen'),
+  combine('u|je|jullie', 'had|hadden|heeft|hebt', '|ons|mij', 'beloofd|toegezegd|aangeboden', '|om'),
+  combine('het is', 'uw|jouw|je', 'taak|opdracht|beurt', '|om'),
+  combine('u|je|jullie', 'hoeft|hoeven', 'alleen nog|alleen', '|maar'),
+  combine('denk je|denkt u', 'dat', 'je|u'),
+  combine('het zou|het is', '|heel|erg', 'handig|nuttig|goed|fijn|verstandig', 'zijn om|om'),
+  combine('je|u', 'eraan te herinneren', '|om'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

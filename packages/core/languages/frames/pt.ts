@@ -63,6 +63,20 @@ export const frames = [
     '|nos|me',
   ),
   combine('teria|terias|teriam|terá|tem|tens', 'a', 'gentileza|amabilidade|bondade', 'de|de nos|de me'),
+  combine('quem', 'pode|poderia|quer|consegue|se encarrega de'),
+  combine(
+    'prometeu|prometeste|prometeram|ficou de|ficaste de|comprometeu-se a|comprometeste-te a|ofereceu-se para',
+  ),
+  combine('a sua|a tua', 'tarefa|missão', 'é'),
+  combine('conto|contamos', 'contigo|consigo|convosco', 'para'),
+  combine('continuamos|continuo|estamos|estou|ficamos', 'à espera|à espera de', 'que', '|nos|me'),
+  combine('te|lhe|lhes|vos', 'lembre de|lembrar de|lembro de|recorde de'),
+  combine('achas|acha|acham', 'que', 'podias|podia|podes|pode|consegues|consegue'),
+  combine('só', 'lhe|te|lhes|vos', 'falta|resta'),
+  combine(
+    'se',
+    'pudesse|pudesses|pudessem|puder|puderes|puderem|conseguisse|conseguisses|conseguir|conseguires',
+  ),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -58,6 +58,13 @@ export const frames = [
     'dig|er',
     '|att|om att',
   ),
+  combine('vem', 'kan|kunde|vill|skulle kunna|tar på sig att'),
+  combine('du|ni', 'lovade|har lovat|åtog dig|åtog er|erbjöd dig|erbjöd er|skulle', '|att'),
+  combine('din|er', 'uppgift', 'är att|blir att'),
+  combine('räknar med att|väntar på att|väntar fortfarande på att|litar på att', 'du|ni', '|ska|hinner|kan'),
+  combine('påminna|be|ber|påminner', 'dig|er', 'om att|att'),
+  combine('tror', 'du|ni', 'att', 'du|ni', 'kan|kunde|hinner|skulle kunna'),
+  combine('om', 'du|ni', 'kan|kunde|hinner|skulle kunna'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

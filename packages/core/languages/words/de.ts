@@ -59,14 +59,15 @@ export const de: Language = {
     month: 'monat|monate|monaten|monats',
     quarter: 'quartal|quartals',
     year: 'jahr|jahre|jahren|jahres',
-    endOf: 'ende|ende des|ende der|zum ende|ende vom',
+    endOf:
+      'ende|ende des|ende der|zum ende|ende vom|letzter tag im|letzten tag im|letzten tag des|letzte tag im',
     middleOf: 'mitte|mitte des|mitte der',
     startOf: 'anfang|anfang des|anfang der|beginn|zu beginn|zu beginn der',
     weekEnd: 'wochenende|ende der woche|ende dieser woche|ende diese woche|zum wochenende',
     monthEnd: 'monatsende|ende des monats|ende dieses monats|ultimo|zum monatsende',
     yearEnd: 'jahresende|ende des jahres|ende dieses jahres|zum jahresende',
     within:
-      'innerhalb von|innerhalb|binnen|in|in den nächsten|innert|innerhalb der nächsten|in spätestens|eine frist von|einer frist von|frist von|ein zeitraum von',
+      'innerhalb von|innerhalb|binnen|in|in den nächsten|innert|innerhalb der nächsten|in spätestens|eine frist von|einer frist von|frist von|ein zeitraum von|im laufe von|im lauf von',
     fromNow:
       'ab heute|nach erhalt|ab erhalt|ab zugang|nach zugang|ab rechnungsdatum|nach rechnungsdatum|nach eingang|ab jetzt|zeit|ab sofort',
     agoBefore: 'vor',
@@ -115,7 +116,7 @@ export const de: Language = {
     obligation:
       'sie können|du kannst|ihr könnt|möglich|können sie|muss|müssen|musst|sollte|sollten|sollen|soll|brauchen|brauche|benötigen|benötige|benötigt|gebraucht|erforderlich|nötig|notwendig|zu erledigen|erwarten|erwarte|möchten|möchte|denk daran|denken sie daran|ist zu|sind zu|haben zu|können|kann',
     given:
-      'du hast|sie haben|ihr habt|hast du|haben sie|habt ihr|ihnen bleibt|ihnen bleiben|dir bleibt|dir bleiben|euch bleiben|bleiben ihnen|bleibt dir|bleiben dir|ihnen bleiben noch|sie haben dann|du hast dann|haben dann|hast dann|ihr habt dann',
+      'du hast|sie haben|ihr habt|hast du|haben sie|habt ihr|ihnen bleibt|ihnen bleiben|dir bleibt|dir bleiben|euch bleiben|bleiben ihnen|bleibt dir|bleiben dir|ihnen bleiben noch|sie haben dann|du hast dann|haben dann|hast dann|ihr habt dann|es ist noch zeit|noch zeit',
     wish: 'am besten|am liebsten|idealerweise|vorzugsweise|lieber|möglichst|gern schon|gerne schon|wenn möglich|besser noch|bestenfalls|am besten gleich|am besten schon|am besten noch|am liebsten schon|lieber schon|besser schon',
     event:
       'sitzung|besprechung|treffen|treffen uns|eröffnung|besuch|findet statt|statt|stattfinden|ankunft|kommt an|gebucht|geplant|konzert|workshop|konferenz|seminar|schulung|kurs|feier|fest|mittagessen|empfang|urlaub|ferien|termin|gespräch|anruf|ausstellung|messe|reise|abfahrt|beginnt|beginn|start|startet|geburtstag|vortrag|probe|begehung|lieferung|geliefert|veranstaltung|tagung|meeting|versammlung|führung|abendessen|hochzeit|webinar|einweihung|jubiläum|vernissage|tag der offenen tür|läuft|öffnet|liefern',
@@ -134,7 +135,7 @@ export const de: Language = {
       'ich werde|wir werden|ich schicke|wir schicken|ich sende|wir senden|ich melde mich|wir melden uns|ich kann|wir können|ich bin dann|ich habe vor|wir planen|ich plane|wir liefern|ich liefere|sie erhalten|ihr erhaltet|du erhältst|du bekommst|sie bekommen|erhalten sie|bekommen sie|wird geliefert|wird versandt|wird ihnen|ich komme|wir kommen|ich gebe ihnen',
     future: 'wird|werden',
     state:
-      'bleibt|bleiben|gilt|gelten|gültig|dauert|dauern|verfügbar|erhältlich|lieferbar|garantie|gewährleistung|einsehbar|abrufbar|abgerufen|zu sehen|im angebot|vorrätig|läuft|laufen|versichert|aufbewahrt|zeigt|zeigen|in kraft|garantiert|ausverkauft|bestellbar|gibt es|es gibt|geöffnet|eingesehen|besichtigt|besucht|genutzt|aus|außer betrieb|defekt|kaputt',
+      'bleibt|bleiben|gilt|gelten|gültig|dauert|dauern|verfügbar|erhältlich|lieferbar|garantie|gewährleistung|einsehbar|abrufbar|abgerufen|zu sehen|im angebot|vorrätig|läuft|laufen|versichert|aufbewahrt|zeigt|zeigen|in kraft|garantiert|ausverkauft|bestellbar|gibt es|es gibt|geöffnet|eingesehen|besichtigt|besucht|genutzt|aus|außer betrieb|defekt|kaputt|schlussverkauf|ausverkauf|rabattaktion|abverkauf',
     offer:
       'angebot|angebots|kostenvoranschlag|offerte|rabatt|skonto|gutschein|code|frühbucher|preis|option|reservierung|einladung|umfrage|abstimmung|befragung|wahl|preise',
     coming: 'komm|kommt|kommen|teilnehmen|einladen|eingeladen|lade|laden',
@@ -207,7 +208,7 @@ export const de: Language = {
       'bitte|doch|mal|noch|auch|dann|gerne|gern|uns|mir|kurz|nun|jetzt|einmal|wieder|möglichst|dringend|darum|daran|umgehend|zeitnah|dazu|hierzu|freundlicherweise|alle|sich|einfach|vielleicht|direkt|zunächst|zuerst|bei gelegenheit|später|danach|dann gleich|gleich|gleich auch',
     clitics: '',
     elliptic:
-      'einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen|ihres|deins|eures|meins|deines',
+      'einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen|ihres|deins|eures|meins|deines|darum|dafür|sich darum',
     pronouns: 'es|ihn|das|dies|sie|diese|diesen|dieses',
     reason:
       'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich|und ich|und wir|sonst fährt|oder der|oder die|oder das|dann fang ich|dann fange ich|dann kann ich|dann können wir|dann käme|bisher|bislang',
@@ -228,7 +229,7 @@ export const de: Language = {
     and: 'und|sowie',
     assigns: 'soll|wird',
     aside:
-      'wenn|welche|welcher|welches|falls|sobald|sofern|ich|wir|er|sie|es|der|die|das|unser|danach|dann|anschließend|hinterher|später|nachher|ich werde|wir werden|und dann|das heißt|d.h.|und ich|und wir',
+      'wenn|welche|welcher|welches|falls|sobald|sofern|ich|wir|er|sie|es|der|die|das|unser|danach|dann|anschließend|hinterher|später|nachher|ich werde|wir werden|und dann|das heißt|d.h.|und ich|und wir|wäre|wären|würde|würden|das wäre',
     fromNowOn:
       'ab sofort|sofort verfügbar|sofort lieferbar|kann sofort|gleich nach|sofort nach|direkt nach|unmittelbar nach|sofort danach',
     high: 'dringend|eilig|asap|so schnell wie möglich|schnellstmöglich|sofort|umgehend|höchste priorität|hohe priorität|kritisch|eilt|priorität: hoch|sehr wichtig|unverzüglich|brandeilig|notfall|priorität hoch|schnellstens|so bald wie möglich|baldmöglichst|top-priorität|oberste priorität|zeitkritisch|hochdringend|pressiert|drängt|sehr eilig|ohne verzug|höchste dringlichkeit|auf der stelle|allerhöchste|super dringend|schleunigst|akut',

@@ -60,14 +60,14 @@ export const en: Language = {
     month: 'month|months',
     quarter: 'quarter',
     year: 'year|years',
-    endOf: 'end of|the end of|end|the last day of|late|close of',
+    endOf: 'end of|the end of|end|the last day of|late|close of|the last day in',
     middleOf: 'mid|middle of|the middle of|mid-',
     startOf: 'early|beginning of|the beginning of|start of|the start of|early in',
     weekEnd: 'end of week|end of the week|end of this week|eow|weekend|the weekend|this weekend',
     monthEnd: 'end of month|end of the month|end of this month|eom|month end|month-end|the month’s end',
     yearEnd: 'end of year|end of the year|end of this year|eoy|year end|year-end',
     within:
-      'within|in|within the next|over the next|in the next|inside|inside of|no more than|a period of|a deadline of',
+      'within|in|within the next|over the next|in the next|inside|inside of|no more than|a period of|a deadline of|in the course of|in the course of the next',
     fromNow:
       'from now|from today|from receipt|from the date of this|of receipt|of this letter|hence|’ time|time|from the date|from this date|of your receiving this|to do so|to reply|to respond|left|in which',
     agoBefore: '',
@@ -103,7 +103,7 @@ export const en: Language = {
   cues: {
     by: 'stands until|is good until|valid until|valid till|by|you have time until|you’ve got until|has until|no later than|not later than|latest by|at the latest by|due|due on|due by|due for|due in|due date|due date is|on or before|payable by|payable within|at latest|latest|deadline is|deadline|deadline of|deadline was|closes|closes on|close on|closing date|closing on|expires|expires on|expire on|ends on|runs out on|runs out|rsvp by|rsvp|respond by|reply by|not after|prior to|ahead of|with a deadline of|is due|are due|was due|were due|is wanted for|wanted for|no later|you have until|we have until|you have got until|ideal would be|the ideal would be',
     until:
-      'before|until|till|up to|within|in time for|valid until|valid till|open until|in the next|within the next|over the next',
+      'before|until|till|up to|within|in time for|valid until|valid till|open until|in the next|within the next|over the next|in the course of the next|in the course of',
     on: 'on|for|this|at|the|is|of|to|in|is on|are on|be',
     latest:
       'at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great|at the very latest|at the absolute latest|by the latest|is fine|will do|is soon enough|is early enough|would be fine|is ok|is okay|works for me|suffices|is enough',
@@ -116,7 +116,7 @@ export const en: Language = {
     obligation:
       'you can|you may|are accepted|is accepted|is possible|can still|must|have to|has to|need to|needs to|need|needs|needed|should|shall|required|is required|requires|are required|ought to|want|would like|wanted|expected|expect|is to be|are to be|be sure to|remember|make sure|be ready|to be ready|to be done|can|may',
     given:
-      'you have|you’ve got|you have got|you’ve|you still have|leaves you|gives you|you are given|you’re given|you will have|you’ll have|will have|then have',
+      'you have|you’ve got|you have got|you’ve|you still have|leaves you|gives you|you are given|you’re given|you will have|you’ll have|will have|then have|there is still time|there’s still time|still time',
     wish: 'preferably|ideally|if possible|best|at best|better still|if you can|with luck|hopefully|best of all|preferably already|ideally already',
     event:
       'meeting|opening|opens|site visit|takes place|take place|held|arrives|arrive|arriving|arrival|booked|scheduled|on display|concert|workshop|conference|seminar|webinar|training|course|celebration|party|lunch|dinner|reception|holiday|ceremony|session|interview|appointment|exhibition|fair|trip|tour|departure|leaves|starts|begins|launch|birthday|wedding|festival|lecture|rehearsal|inspection|runs|join us|event|gathering|assembly',
@@ -136,7 +136,7 @@ export const en: Language = {
     future:
       'will be|will have|will then be|is going to be|are going to be|is being|are being|will take|will become',
     state:
-      'remain|remains|stay|stays|available|valid|open|on display|on show|on sale|in force|guarantee|guaranteed|warranty|runs|lasts|continues|applies|apply|out of stock|in stock|under construction|insured|covered|holds good|on offer|sells|sold|visited|viewed|seen|inspected',
+      'remain|remains|stay|stays|available|valid|open|on display|on show|on sale|in force|guarantee|guaranteed|warranty|runs|lasts|continues|applies|apply|out of stock|in stock|under construction|insured|covered|holds good|on offer|sells|sold|visited|viewed|seen|inspected|sale ends|sale',
     offer:
       'offer|quote|quotation|estimate|discount|voucher|code|early bird|early-bird|price|rate|proposal|invitation|reservation|option|coupon|survey|poll|questionnaire|vote|voting|ballot|prices',
     coming: 'come|join|attend|invite|invited',
@@ -205,7 +205,7 @@ export const en: Language = {
       'also|then|just|kindly|please|now|again|to|still|quickly|briefly|all|both|at least|urgently|possibly|perhaps|go ahead and|each|maybe|simply|directly|first|therefore|instead',
     clitics: '',
     elliptic:
-      'another|another one|a new one|a new pair|new ones|one|ones|some|a few|a couple|a few of them|some of them|one of them|the rest|the others|the other|yours|mine|ours|theirs|both|all of them|any|a replacement|replacements|a second one|more|everything|this|that|these|those|it|them|the remaining ones|its',
+      'another|another one|a new one|a new pair|new ones|one|ones|some|a few|a couple|a few of them|some of them|one of them|the rest|the others|the other|yours|mine|ours|theirs|both|all of them|any|a replacement|replacements|a second one|more|everything|this|that|these|those|it|them|the remaining ones|its|to it|about it|of it|to this|to that|about this|of this',
     pronouns: 'it|this|that|them|these|those',
     reason:
       'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|unless|before we|before i|before they|before it|after which|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks|or we|or i|or it|or you|or they|failing which|and i’ll|and we’ll|and i will|and we will|or the|or my|or your|or our|and i|and we|then i|then we|so far|yet',
@@ -226,7 +226,7 @@ export const en: Language = {
     and: 'and',
     assigns: 'to|will|should',
     aside:
-      'if|when|which|who|while|once|whereas|i|we|they|he|she|it|the|my|our|there|after that|then we|then i|then it|thereafter|later we|then the|else|or the|as otherwise|that is|i.e.|namely|and i’ll|and we’ll|and i will|and we will',
+      'if|when|which|who|while|once|whereas|i|we|they|he|she|it|the|my|our|there|after that|then we|then i|then it|thereafter|later we|then the|else|or the|as otherwise|that is|i.e.|namely|and i’ll|and we’ll|and i will|and we will|that would|it would|that will|this would|i suggest|i’m afraid',
     fromNowOn:
       'effective immediately|with immediate effect|immediately after|immediately before|right after|straight after|immediately afterwards|shortly after|straight away after',
     high: 'urgent|urgently|asap|as soon as possible|critical|top priority|high priority|priority: high|priority high|immediately|very important|time-critical|time critical|emergency|at once|right away|highest priority|without delay|most urgent|utmost importance|prio 1|straight away|pressing|high importance|extremely important|really important|super urgent|promptly|speedily|with urgency|top of the list|of the essence|immediate action|immediate attention|needs immediate|most pressing|as a matter of urgency|as a matter of priority',

@@ -51,7 +51,8 @@ export const es: Language = {
     month: 'mes|meses',
     quarter: 'trimestre',
     year: 'año|años',
-    endOf: 'fin de|final de|finales de|fines de|el final de|fin del mes de|a finales de|el fin de',
+    endOf:
+      'fin de|final de|finales de|fines de|el final de|fin del mes de|a finales de|el fin de|el último día de|último día de',
     middleOf: 'mediados de|a mediados de|mitad de',
     startOf:
       'principios de|a principios de|inicio de|inicios de|comienzos de|comienzo de|primeros de|al inicio de',
@@ -61,7 +62,7 @@ export const es: Language = {
       'fin de mes|final de mes|finales de mes|fin del mes|el final del mes|el fin de mes|final del mes|finales de este mes|final de este mes',
     yearEnd: 'fin de año|final de año|finales de año|el final del año|final del año|finales de este año',
     within:
-      'en un plazo de|en el plazo de|dentro de|en|en los próximos|dentro de los próximos|en un plazo máximo de|en el transcurso de|en menos de|en un máximo de|dentro de un plazo de|un plazo de|plazo de|un plazo máximo de|plazo máximo de|un máximo de|a los|en las próximas|dentro de las próximas',
+      'en un plazo de|en el plazo de|dentro de|en|en los próximos|dentro de los próximos|en un plazo máximo de|en el transcurso de|en menos de|en un máximo de|dentro de un plazo de|un plazo de|plazo de|un plazo máximo de|plazo máximo de|un máximo de|a los|en las próximas|dentro de las próximas|en el curso de',
     fromNow:
       'a partir de hoy|a partir de la recepción|desde la recepción|a contar desde|desde hoy|tras la recepción|de plazo|de tiempo|a contar de hoy|desde la fecha|contados desde hoy',
     agoBefore: 'hace',
@@ -110,7 +111,7 @@ export const es: Language = {
     obligation:
       'puede|puedes|pueden|posible|se aceptan|debe|deben|debemos|debes|tiene que|tienen que|tenemos que|tienes que|hay que|necesito|necesitamos|necesita|necesario|necesaria|obligatorio|requerido|se requiere|debería|deberían|queremos|quisiera|quisiéramos|esperamos|recuerde|recuerda|recuerden|no olvide|no olvides|hace falta|es preciso|podrá|podrán',
     given:
-      'tiene|tienes|tienen|tenéis|dispone|dispones|disponen|disponéis|le queda|te queda|os queda|les queda|le quedan|te quedan|os quedan|les quedan|cuenta con|cuentas con|dispondrá|dispondrás|dispondrán|tendrá|tendrás|tendrán|tendréis',
+      'tiene|tienes|tienen|tenéis|dispone|dispones|disponen|disponéis|le queda|te queda|os queda|les queda|le quedan|te quedan|os quedan|les quedan|cuenta con|cuentas con|dispondrá|dispondrás|dispondrán|tendrá|tendrás|tendrán|tendréis|todavía hay tiempo|aún hay tiempo|hay tiempo',
     wish: 'preferiblemente|a ser posible|idealmente|si es posible|si puede ser|de preferencia|mejor aún|si puedes|a ser posible ya|mejor ya',
     event:
       'reunión|encuentro|inauguración|visita|tendrá lugar|tiene lugar|se celebrará|se celebra|llegada|llega|llegará|reservado|previsto|prevista|concierto|taller|conferencia|seminario|formación|curso|fiesta|almuerzo|comida|cena|recepción|vacaciones|ceremonia|llamada|entrevista|cita|exposición|feria|viaje|salida|comienza|empieza|inicio|cumpleaños|boda|ensayo|inspección|será entregado|apertura|asamblea|sesión|jornada|evento|abre|congreso|charla|celebración|les invitamos|te invitamos|festival|se inaugura|partido',
@@ -129,7 +130,7 @@ export const es: Language = {
       'voy a|vamos a|le enviaré|le enviaremos|les enviaremos|te enviaré|te envío|le envío|puedo|podemos|prevemos|recibirá|recibirán|recibirás|entregaremos|estaré|estaremos|será entregado|se entregará|se enviará|les informaremos|le informaremos|volveré|le responderemos|le contestaré|te llamaré|llegaremos|pasaré|pasaremos|le llamaré',
     future: 'será|serán|estará|estarán|va a ser|van a ser|quedará|quedarán',
     state:
-      'sigue|siguen|seguirá|permanece|permanecerá|permanecerán|queda abierta|disponible|disponibles|válido|válida|válidos|válidas|vigente|vigentes|dura|durará|garantía|garantizado|consultarse|expuesto|expuesta|a la venta|en vigor|asegurado|asegurada|continúa|rige|se mantiene|accesible|visitarse|verse|consultado|consultada|abierto|abierta|abiertos|abiertas|se mantiene|se mantienen',
+      'sigue|siguen|seguirá|permanece|permanecerá|permanecerán|queda abierta|disponible|disponibles|válido|válida|válidos|válidas|vigente|vigentes|dura|durará|garantía|garantizado|consultarse|expuesto|expuesta|a la venta|en vigor|asegurado|asegurada|continúa|rige|se mantiene|accesible|visitarse|verse|consultado|consultada|abierto|abierta|abiertos|abiertas|se mantiene|se mantienen|rebajas',
     offer:
       'oferta|presupuesto|descuento|vale|código|tarifa|propuesta|opción|reserva|invitación|promoción|cotización|encuesta|votación|cuestionario|precio|precios',
     coming: 'venir|venga|ven|asistir|invitar|invitamos|invitados',
@@ -200,7 +201,7 @@ export const es: Language = {
       'que usted|que|también|ya|además|por favor|nos|me|le|les|favor|rápidamente|urgentemente|usted|ustedes|nuevamente|te|se|lo|la|los|las|no olvide|pasar a|venir a|ir a|proceder a|directamente|simplemente|quizá|quizás|tal vez|ahora|antes',
     clitics: 'lo|la|los|las|se lo|se la|se los|se las|me lo|me la|nos lo|nos la|nos los|me los',
     elliptic:
-      'otro|otra|otros|otras|uno nuevo|una nueva|unos nuevos|unas nuevas|algunos|algunas|unos cuantos|unas cuantas|el tuyo|la tuya|los tuyos|el suyo|la suya|los suyos|el resto|todo|todos|eso|esto|ello|ambos|un recambio|uno|una|la vuestra|los demás|el vuestro|los vuestros',
+      'otro|otra|otros|otras|uno nuevo|una nueva|unos nuevos|unas nuevas|algunos|algunas|unos cuantos|unas cuantas|el tuyo|la tuya|los tuyos|el suyo|la suya|los suyos|el resto|todo|todos|eso|esto|ello|ambos|un recambio|uno|una|la vuestra|los demás|el vuestro|los vuestros|de ello|de eso|de esto',
     pronouns: 'lo|la|los|las|esto|eso',
     reason:
       'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así|después de eso|o no|y te los|y se los|y te lo|si no,|y empiezo|y así|y yo|hasta ahora|hasta el momento',
@@ -222,7 +223,7 @@ export const es: Language = {
     and: 'y|e',
     assigns: 'debe|va a',
     aside:
-      'si|cuando|quien|yo|nosotros|el|la|ya|nos|luego|después|y así|pues|es decir|o sea|esto es|y te|y le',
+      'si|cuando|quien|yo|nosotros|el|la|ya|nos|luego|después|y así|pues|es decir|o sea|esto es|y te|y le|nos ayudaría|me ayudaría|sería|nos',
     fromNowOn: 'con efecto inmediato|inmediatamente después|justo después|nada más terminar|al terminar',
     high: 'urgente|urgentes|urgentemente|con urgencia|lo antes posible|cuanto antes|asap|crítico|prioridad alta|alta prioridad|inmediatamente|de inmediato|muy importante|máxima prioridad|prioridad: alta|a la mayor brevedad|con carácter urgente|urge|urgencia|máxima urgencia|lo más pronto posible|a la mayor brevedad posible|corre prisa|es prioritario|prioritario|prioritaria|con la mayor brevedad|con la máxima urgencia|apremia|con premura|cuanto antes mejor|sin demora|inaplazable|urgentísimo|urgentísima',
     medium: 'prioridad media|prioridad normal|prioridad: media|prioridad: normal|media prioridad',

@@ -51,7 +51,7 @@ export const fr: Language = {
     month: 'mois',
     quarter: 'trimestre',
     year: 'an|ans|année|années',
-    endOf: 'fin|la fin|fin du mois de|la fin du mois de|la fin de|fin de',
+    endOf: 'fin|la fin|fin du mois de|la fin du mois de|la fin de|fin de|le dernier jour de|dernier jour de',
     middleOf: 'mi|mi-|la mi|milieu|au milieu du|au milieu de|courant',
     startOf: 'début|le début|au début de|au début du|début de|tout début',
     weekEnd:
@@ -59,7 +59,7 @@ export const fr: Language = {
     monthEnd: 'fin de mois|fin du mois|la fin du mois|fin de ce mois|la fin de ce mois',
     yearEnd: 'fin de l’année|la fin de l’année|fin d’année|fin de cette année',
     within:
-      'sous|dans les|dans un délai de|d’ici|dans|en|sous un délai de|dans un délai maximum de|au plus tard dans|d’ici à|avant|dans le délai de|un délai de|délai de|le délai de',
+      'sous|dans les|dans un délai de|d’ici|dans|en|sous un délai de|dans un délai maximum de|au plus tard dans|d’ici à|avant|dans le délai de|un délai de|délai de|le délai de|au cours des',
     fromNow:
       'à compter d’aujourd’hui|à compter de ce jour|à compter de la réception|à réception|après réception|à compter de la date|à partir d’aujourd’hui|de temps|dès réception',
     agoBefore: 'il y a|voici',
@@ -107,7 +107,7 @@ export const fr: Language = {
     obligation:
       'vous pouvez|tu peux|possible|pouvez|doit|doivent|devez|devons|dois|il faut|faut|faudrait|besoin|nécessaire|requis|requise|obligatoire|devrait|devraient|souhaitons|souhaite|attendons|attends|voudrais|voudrions|aimerais|aimerions|n’oubliez pas|n’oublie pas|prière|il faudra|pensez|pense|peuvent|pourra|pourront',
     given:
-      'il vous reste|il te reste|vous avez|tu as|vous disposez|tu disposes|vous aurez|un délai de|avez-vous|vous avez encore|tu auras|aurez|auras|aurez alors|disposerez',
+      'il vous reste|il te reste|vous avez|tu as|vous disposez|tu disposes|vous aurez|un délai de|avez-vous|vous avez encore|tu auras|aurez|auras|aurez alors|disposerez|il est encore temps|encore le temps',
     wish: 'de préférence|idéalement|si possible|au mieux|dans l’idéal|plutôt|si possible dès|de préférence dès|idéalement dès',
     event:
       'réunion|rencontre|inauguration|visite|a lieu|aura lieu|auront lieu|ont lieu|se tiendra|se déroulera|arrivée|arrive|arrivera|réservé|prévu|prévue|concert|atelier|conférence|séminaire|formation|cours|fête|déjeuner|dîner|réception|congés|vacances|cérémonie|appel|entretien|rendez-vous|exposition|salon|voyage|départ|commence|débute|début des|anniversaire|mariage|vernissage|répétition|livraison|livré|ouverture|colloque|assemblée|séance|webinaire|spectacle|ouvre|événement|invitons|festival',
@@ -126,7 +126,7 @@ export const fr: Language = {
       'je vais|nous allons|je vous envoie|nous vous envoyons|je vous enverrai|nous vous enverrons|nous enverrons|je reviens|nous reviendrons|je reviendrai|je peux|nous pouvons|je prévois|nous prévoyons|vous recevrez|vous allez recevoir|tu recevras|nous livrerons|je serai|nous serons|sera livré|sera livrée|seront livrés|sera expédié|je passerai|nous passerons|nous vous livrerons|je te|je vous tiendrai|je t’|je te|je vous|nous vous|nous t’',
     future: 'sera|seront|va être|vont être|seront tous',
     state:
-      'reste|restent|restera|resteront|disponible|disponibles|indisponible|valable|valables|valide|valides|dure|durera|garantie|garanti|consultable|consultables|exposé|exposée|exposés|en vente|en vigueur|couvert|assuré|visible|visibles|se poursuit|s’applique|accessible|consulté|consultée|visité|visitée|ouvert|ouverte|ouverts|ouvertes',
+      'reste|restent|restera|resteront|disponible|disponibles|indisponible|valable|valables|valide|valides|dure|durera|garantie|garanti|consultable|consultables|exposé|exposée|exposés|en vente|en vigueur|couvert|assuré|visible|visibles|se poursuit|s’applique|accessible|consulté|consultée|visité|visitée|ouvert|ouverte|ouverts|ouvertes|soldes',
     offer:
       'offre|devis|remise|réduction|bon|code|tarif|proposition|option|réservation|invitation|promotion|enquête|sondage|vote|questionnaire|prix',
     coming: 'venir|venez|viens|participer|invité|invités|invitons',
@@ -221,7 +221,7 @@ export const fr: Language = {
     and: 'et',
     assigns: 'doit|va',
     aside:
-      'si|quand|qui|lorsque|je|nous|j’ai|il|elle|ils|on|le|la|après|ensuite|puis nous|passé cette date|soit|c’est-à-dire|à savoir|et je|et nous',
+      'si|quand|qui|lorsque|je|nous|j’ai|il|elle|ils|on|le|la|après|ensuite|puis nous|passé cette date|soit|c’est-à-dire|à savoir|et je|et nous|cela|ça|ce serait',
     fromNowOn:
       'dès à présent|avec effet immédiat|immédiatement après|juste après|aussitôt après|tout de suite après',
     high: 'urgent|urgente|urgents|en urgence|d’urgence|dès que possible|au plus vite|asap|critique|priorité haute|haute priorité|immédiatement|très important|priorité absolue|le plus rapidement possible|le plus vite possible|dans les plus brefs délais|sans délai|priorité : haute|prioritaire|urgence|aussi vite que possible|le plus tôt possible|sans tarder|toute urgence|très urgent|impérativement urgent|primordial|capital|au plus tôt|dans les meilleurs délais|illico|immédiat|immédiate|vital',

@@ -51,7 +51,7 @@ export const it: Language = {
     month: 'mese|mesi',
     quarter: 'trimestre',
     year: 'anno|anni',
-    endOf: 'fine|la fine di|fine di|la fine del mese di|fine mese di',
+    endOf: 'fine|la fine di|fine di|la fine del mese di|fine mese di|l’ultimo giorno di|ultimo giorno di',
     middleOf: 'metà|la metà di|metà di',
     startOf: 'inizio|l’inizio di|inizio di|i primi di|all’inizio di|inizi di',
     weekEnd:
@@ -60,7 +60,7 @@ export const it: Language = {
       'fine mese|fine del mese|la fine del mese|fine di questo mese|la fine di questo mese|fine mese corrente',
     yearEnd: 'fine anno|fine dell’anno|la fine dell’anno|fine di quest’anno|la fine di quest’anno',
     within:
-      'entro|entro e non oltre|nel giro di|tra|fra|in|nei prossimi|nelle prossime|entro i prossimi|entro un massimo di|entro il termine di|nell’arco di|un termine di|il termine di',
+      'entro|entro e non oltre|nel giro di|tra|fra|in|nei prossimi|nelle prossime|entro i prossimi|entro un massimo di|entro il termine di|nell’arco di|un termine di|il termine di|nel corso di',
     fromNow:
       'da oggi|dalla ricezione|dal ricevimento|a partire da oggi|dalla data|dal ricevimento della presente|di tempo|dalla presente',
     agoBefore: '',
@@ -108,7 +108,7 @@ export const it: Language = {
     obligation:
       'può|puoi|potete|possibile|si accettano|deve|devono|dobbiamo|devi|dovete|bisogna|occorre|occorrono|serve|servono|necessario|necessaria|obbligatorio|richiesto|richiesta|dovrebbe|dovrebbero|vorrei|vorremmo|abbiamo bisogno|ho bisogno|aspettiamo|attendiamo|si ricordi|ricordati|ricordatevi|non dimenticare|non dimentichi|ci serve|mi serve|è da|va|vanno|è necessario|ci servono|mi servono|possono|potrà|potranno',
     given:
-      'ha tempo|hai tempo|avete tempo|ha ancora|hai ancora|avete ancora|ha|hai|avete|dispone|disponete|le restano|ti restano|vi restano|vi resta|avrete|avrà|c’è tempo|hanno tempo|avrai|avranno|disporrà',
+      'ha tempo|hai tempo|avete tempo|ha ancora|hai ancora|avete ancora|ha|hai|avete|dispone|disponete|le restano|ti restano|vi restano|vi resta|avrete|avrà|c’è tempo|hanno tempo|avrai|avranno|disporrà|c’è ancora tempo|ancora tempo',
     wish: 'preferibilmente|possibilmente|idealmente|se possibile|meglio se|meglio ancora|di preferenza|meglio già|possibilmente già',
     event:
       'riunione|incontro|inaugurazione|visita|avrà luogo|ha luogo|si terrà|si svolgerà|si tiene|arrivo|arriva|arriverà|prenotato|previsto|prevista|concerto|laboratorio|conferenza|seminario|formazione|corso|festa|pranzo|cena|ricevimento|ferie|vacanze|cerimonia|chiamata|colloquio|appuntamento|mostra|fiera|viaggio|partenza|comincia|inizia|inizio|compleanno|matrimonio|prova|sopralluogo|apertura|assemblea|sessione|evento|apre|convegno|invitiamo|festival|lezione|sarà consegnato|webinar|workshop',
@@ -127,7 +127,7 @@ export const it: Language = {
       'vi invierò|le invierò|ti invierò|invierò|vi invieremo|le invieremo|invieremo|posso|possiamo|prevediamo|riceverà|riceverete|riceverai|consegneremo|sarò|saremo|sarà consegnato|sarà consegnata|sarà inviato|sarà spedito|vi informeremo|le farò sapere|vi faremo sapere|ti farò sapere|tornerò|passerò|passeremo|ti mando|vi mando|le mando|la richiamerò|saranno consegnati|verrà consegnato|verrà consegnata',
     future: 'sarà|saranno|verrà|verranno|resterà|resteranno',
     state:
-      'resta|restano|resterà|resteranno|rimane|rimangono|rimarrà|disponibile|disponibili|valido|valida|validi|valide|vale|valgono|dura|durerà|garanzia|garantito|consultabile|esposto|esposta|in vendita|in vigore|assicurato|continua|accessibile|visitabile|in mostra|consultati|consultate|visitati|aperto|aperta|aperti|aperte',
+      'resta|restano|resterà|resteranno|rimane|rimangono|rimarrà|disponibile|disponibili|valido|valida|validi|valide|vale|valgono|dura|durerà|garanzia|garantito|consultabile|esposto|esposta|in vendita|in vigore|assicurato|continua|accessibile|visitabile|in mostra|consultati|consultate|visitati|aperto|aperta|aperti|aperte|saldi',
     offer:
       'offerta|preventivo|sconto|buono|codice|tariffa|proposta|opzione|prenotazione|invito|promozione|quotazione|sondaggio|votazione|questionario|prezzo|prezzi',
     coming: 'venire|venga|vieni|partecipare|invitare|invitiamo|invitati',
@@ -201,7 +201,7 @@ export const it: Language = {
       'che|anche|già|per favore|ci|mi|nuovamente|rapidamente|urgentemente|cortesemente|gentilmente|lei|voi|tu|ancora|poi|volermi|volerci|voler|passare a|venire a|andare a|provvedere a|direttamente|semplicemente|magari|subito|intanto|prima',
     clitics: "lo|la|li|le|ne|me lo|me la|ce lo|ce la|te lo|glielo|gliela|l'|me li|me le|ce li|ce le",
     elliptic:
-      'un altro|un’altra|altri|altre|uno nuovo|una nuova|dei nuovi|alcuni|alcune|qualcuno|il tuo|la tua|i tuoi|il suo|la sua|i suoi|il resto|tutto|questo|quello|ciò|entrambi|uno|una|un ricambio|le vostre|i vostri|questi|quelli',
+      'un altro|un’altra|altri|altre|uno nuovo|una nuova|dei nuovi|alcuni|alcune|qualcuno|il tuo|la tua|i tuoi|il suo|la sua|i suoi|il resto|tutto|questo|quello|ciò|entrambi|uno|una|un ricambio|le vostre|i vostri|questi|quelli|di questo|di ciò',
     pronouns: 'lo|la|li|le|questo|ciò|quello',
     reason:
       'affinché|in modo da|in modo che|così da|così che|per poter|perché|poiché|dato che|visto che|altrimenti|prima che|appena|non appena|che deve|ma|grazie|in caso contrario|cosicché|così possiamo|dal momento che|dopodiché|sennò|se no|dopo di che|e te le|e ve le|e te lo|e ve lo|e comincio|e io|così posso|finora|fino ad ora',
@@ -221,7 +221,8 @@ export const it: Language = {
     beforeOrder: 'mi|ci|si|ce lo|ce la|ce li|ce le|me lo|me la|glielo|gliela',
     and: 'e|ed',
     assigns: 'deve',
-    aside: 'se|quando|io|noi|il|la|ci|poi|dopo|oppure|e così|cioè|ossia|vale a dire|così|e io|e noi',
+    aside:
+      'se|quando|io|noi|il|la|ci|poi|dopo|oppure|e così|cioè|ossia|vale a dire|così|e io|e noi|ci aiuterebbe|mi aiuterebbe|sarebbe',
     fromNowOn: 'con effetto immediato|da subito|immediatamente dopo|subito dopo|appena dopo|subito prima',
     high: 'urgente|urgenti|urgentemente|con urgenza|il prima possibile|quanto prima|al più presto|asap|critico|priorità alta|alta priorità|immediatamente|subito|molto importante|massima priorità|priorità: alta|con la massima urgenza|urgenza|tempestivamente|il più presto possibile|massima urgenza|senza indugio|nel più breve tempo possibile|urgentissimo|urgentissima|urgentissimi|prioritario|prioritaria|senza ritardo|immediato|immediata|appena possibile',
     medium: 'priorità media|priorità normale|priorità: media|priorità: normale|media priorità',

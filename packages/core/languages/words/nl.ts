@@ -51,7 +51,8 @@ export const nl: Language = {
     month: 'maand|maanden',
     quarter: 'kwartaal',
     year: 'jaar|jaren',
-    endOf: 'eind|einde|het einde van|einde van|het eind van|eind van|ultimo',
+    endOf:
+      'eind|einde|het einde van|einde van|het eind van|eind van|ultimo|de laatste dag van|laatste dag van',
     middleOf: 'half|midden|medio|het midden van|midden in',
     startOf: 'begin|het begin van|begin van|aan het begin van',
     weekEnd:
@@ -61,7 +62,7 @@ export const nl: Language = {
     yearEnd:
       'eind van het jaar|einde van het jaar|het einde van het jaar|eind van dit jaar|eind dit jaar|jaareinde|einde jaar|eind jaar|het eind van het jaar|einde van dit jaar',
     within:
-      'binnen|binnen de komende|in|over|binnen een termijn van|uiterlijk binnen|in de komende|een termijn van|termijn van',
+      'binnen|binnen de komende|in|over|binnen een termijn van|uiterlijk binnen|in de komende|een termijn van|termijn van|in de loop van',
     fromNow:
       'vanaf vandaag|na ontvangst|na dagtekening|na factuurdatum|vanaf nu|na heden|de tijd|tijd|vanaf heden',
     agoBefore: '',
@@ -110,10 +111,10 @@ export const nl: Language = {
     obligation:
       'u kunt|je kunt|jullie kunnen|mogelijk|kunt u|moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|hebben|gewenst|zorg|zorgt|kunnen|kan',
     given:
-      'u hebt|u heeft|je hebt|jullie hebben|heeft u|heb je|hebben jullie|u krijgt|je krijgt|u hebt nog|heeft dan|hebt dan|heb dan|heeft u dan',
+      'u hebt|u heeft|je hebt|jullie hebben|heeft u|heb je|hebben jullie|u krijgt|je krijgt|u hebt nog|heeft dan|hebt dan|heb dan|heeft u dan|er is nog tijd|nog tijd',
     wish: 'liefst|het liefst|bij voorkeur|idealiter|zo mogelijk|indien mogelijk|beter nog|liefst al|het liefst al|bij voorkeur al',
     event:
-      'vergadering|bijeenkomst|opening|bezoek|vindt plaats|plaatsvinden|plaats|aankomst|komt aan|geboekt|gepland|concert|workshop|conferentie|seminar|training|cursus|feest|lunch|diner|receptie|vakantie|ceremonie|gesprek|afspraak|overleg|tentoonstelling|beurs|reis|vertrek|begint|start|verjaardag|bruiloft|lezing|repetitie|inspectie|schouw|levering|geleverd|evenement|sessie|opent|congres|rondleiding|borrel|bespreking|excursie|etentje|festival|open dag',
+      'vergadering|bijeenkomst|opening|bezoek|vindt plaats|plaatsvinden|plaats|aankomst|komt aan|geboekt|gepland|concert|workshop|conferentie|seminar|training|cursus|feest|lunch|diner|receptie|vakantie|ceremonie|gesprek|afspraak|overleg|tentoonstelling|beurs|reis|vertrek|begint|start|verjaardag|bruiloft|lezing|repetitie|inspectie|schouw|levering|geleverd|evenement|sessie|opent|congres|rondleiding|borrel|bespreking|excursie|etentje|festival|open dag|repetitie|repetities',
     placeAt: 'in|bij|op|te',
     placeLabel: 'plaats|waar|locatie|zaal|ruimte',
     withWhom: 'met',
@@ -129,7 +130,7 @@ export const nl: Language = {
       'ik zal|wij zullen|we zullen|ik stuur|wij sturen|we sturen|ik kom|wij komen|we komen|ik kan|wij kunnen|we kunnen|ik verwacht|u ontvangt|je ontvangt|jullie ontvangen|wij leveren|we leveren|wordt geleverd|worden geleverd|ik ben dan|ik meld|u krijgt|je krijgt|ik bel u|ik bel je|wij nemen|we nemen|ik laat je|ik laat u|ontvangt u',
     future: 'zal|zullen|wordt|worden|is … klaar|zijn … klaar',
     state:
-      'blijft|blijven|beschikbaar|leverbaar|geldig|geldt|gelden|duurt|garantie|te zien|te koop|van kracht|loopt|verzekerd|raadplegen|toegankelijk|op voorraad|tentoongesteld|houdbaar|zijn te koop|is te koop|ingezien|bezocht|bezichtigd|ter inzage|open|geopend',
+      'blijft|blijven|beschikbaar|leverbaar|geldig|geldt|gelden|duurt|garantie|te zien|te koop|van kracht|loopt|verzekerd|raadplegen|toegankelijk|op voorraad|tentoongesteld|houdbaar|zijn te koop|is te koop|ingezien|bezocht|bezichtigd|ter inzage|open|geopend|uitverkoop',
     offer:
       'offerte|aanbieding|aanbod|korting|kortingscode|bon|code|tarief|voorstel|optie|reservering|uitnodiging|prijsopgave|enquête|stemming|vragenlijst|prijs|prijzen',
     coming: 'kom|komt|komen|bijwonen|uitgenodigd|uitnodigen',
@@ -200,7 +201,7 @@ export const nl: Language = {
       'alstublieft|alsjeblieft|ook|nog|even|eens|graag|ons|mij|me|aub|svp|om|te|direct|z.s.m.|zo spoedig mogelijk|nu|dan|alvast|hiervoor|eventueel|allemaal|zich|er|misschien|gewoon|eerst|daarom|dan ook|meteen|ook even',
     clitics: '',
     elliptic:
-      'een nieuwe|een nieuw|nieuwe|er een|er een paar|een paar|er enkele|enkele|de rest|de jouwe|het jouwe|de uwe|allemaal|beide|dit|dat|alles|er|er twee|een andere|een ander|die|deze|hem|ze|het|het uwe|die van u|die van jou',
+      'een nieuwe|een nieuw|nieuwe|er een|er een paar|een paar|er enkele|enkele|de rest|de jouwe|het jouwe|de uwe|allemaal|beide|dit|dat|alles|er|er twee|een andere|een ander|die|deze|hem|ze|het|het uwe|die van u|die van jou|dat|dit|ervoor|daarvoor',
     pronouns: 'het|deze|dit|dat|die|ze|hem',
     reason:
       'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen|of anders|of we|of ik|en ik|en wij|want dan|dan begin ik|dan kan ik|dan kunnen we|dan komt|tot nu toe',
@@ -221,7 +222,7 @@ export const nl: Language = {
     and: 'en',
     assigns: 'moet|zal',
     aside:
-      'als|wanneer|indien|ik|wij|we|hij|zij|ze|het|de|daarna|dan|vervolgens|later|en dan|dat wil zeggen|oftewel|dan zet|dan zetten|en ik|en wij|en we',
+      'als|wanneer|indien|ik|wij|we|hij|zij|ze|het|de|daarna|dan|vervolgens|later|en dan|dat wil zeggen|oftewel|dan zet|dan zetten|en ik|en wij|en we|zijn wij|zijn we|zou dat|dat zou',
     fromNowOn:
       'per direct|met onmiddellijke ingang|direct leverbaar|meteen na|direct na|meteen daarna|onmiddellijk na|vlak na',
     high: 'dringend|spoed|urgent|zo snel mogelijk|zo spoedig mogelijk|z.s.m.|zsm|asap|kritiek|hoge prioriteit|prioriteit: hoog|onmiddellijk|direct nodig|zeer belangrijk|hoogste prioriteit|met spoed|per direct|prioriteit hoog|haast|topprioriteit|onverwijld|met grote spoed|per omgaande|urgentie|prioritair|spoedeisend|spoedig|met voorrang|meteen|zonder uitstel|dringendst|hoogdringend|ten spoedigste',

@@ -59,7 +59,8 @@ export const pt: Language = {
     month: 'mês|meses',
     quarter: 'trimestre',
     year: 'ano|anos',
-    endOf: 'fim de|final de|fins de|o fim de|o final de|finais de|fim do mês de|ao fim de|ao final de',
+    endOf:
+      'fim de|final de|fins de|o fim de|o final de|finais de|fim do mês de|ao fim de|ao final de|o último dia de|último dia de',
     middleOf: 'meados de|em meados de|meio de|a meio de',
     startOf: 'início de|no início de|princípio de|começo de|inícios de|no começo de',
     weekEnd:
@@ -68,7 +69,7 @@ export const pt: Language = {
       'fim do mês|final do mês|o fim do mês|o final do mês|fim deste mês|final deste mês|ao fim do mês|ao final do mês',
     yearEnd: 'fim do ano|final do ano|o fim do ano|o final do ano|fim deste ano',
     within:
-      'no prazo de|num prazo de|em um prazo de|dentro de|em até|em|nos próximos|nas próximas|no prazo máximo de|daqui a|no espaço de|em no máximo|um prazo de|prazo de|prazo máximo de|um prazo máximo de',
+      'no prazo de|num prazo de|em um prazo de|dentro de|em até|em|nos próximos|nas próximas|no prazo máximo de|daqui a|no espaço de|em no máximo|um prazo de|prazo de|prazo máximo de|um prazo máximo de|no decurso de',
     fromNow:
       'a partir de hoje|a contar de hoje|após a recepção|após o recebimento|a contar da recepção|a contar da data|após receção|de tempo|de prazo|a contar da receção',
     agoBefore: 'há',
@@ -116,7 +117,7 @@ export const pt: Language = {
     obligation:
       'pode|podes|podem|possível|aceitam-se|deve|devem|devemos|tem de|têm de|tem que|têm que|temos de|temos que|tens de|tens que|é preciso|preciso|precisamos|precisa|necessário|necessária|obrigatório|necessito|necessitamos|deveria|deveriam|queremos|gostaria|gostaríamos|esperamos|lembre-se|lembra-te|não se esqueça|não te esqueças|há que|convém|aguardamos|poderá|poderão',
     given:
-      'tens|tem|têm|dispõe|dispões|dispõem|resta-lhe|restam-lhe|tem ainda|tens ainda|restam-te|têm ainda|terá|terás|terão|disporá|dispõe de',
+      'tens|tem|têm|dispõe|dispões|dispõem|resta-lhe|restam-lhe|tem ainda|tens ainda|restam-te|têm ainda|terá|terás|terão|disporá|dispõe de|ainda há tempo|há tempo',
     wish: 'de preferência|preferencialmente|idealmente|se possível|melhor ainda|se puder ser',
     event:
       'reunião|encontro|inauguração|visita|terá lugar|tem lugar|realiza-se|realizar-se-á|será realizada|acontece|chegada|chega|chegará|reservado|previsto|prevista|marcada|marcado|concerto|oficina|workshop|conferência|seminário|formação|treinamento|curso|festa|almoço|jantar|recepção|receção|férias|cerimónia|cerimônia|chamada|entrevista|exposição|feira|viagem|partida|começa|início|inicia|aniversário|casamento|ensaio|inspeção|vistoria|abertura|assembleia|sessão|evento|abre|congresso|palestra|convidamos|festival|será entregue|decorre',
@@ -135,7 +136,7 @@ export const pt: Language = {
       'vou|vamos|enviarei|enviaremos|envio-lhe|envio-te|posso|podemos|prevemos|receberá|receberão|receberás|entregaremos|estarei|estaremos|será entregue|será enviado|será enviada|informaremos|voltarei|responderemos|contactaremos|passarei|ligarei|irei|iremos|serão entregues',
     future: 'será|serão|estará|estarão|vai ser|vão ser|fica|ficam|ficará|ficarão',
     state:
-      'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado|consultada|aberto|aberta|abertos|abertas|mantêm-se|mantém-se|mantêm|mantém|dura|duram|prolonga-se',
+      'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado|consultada|aberto|aberta|abertos|abertas|mantêm-se|mantém-se|mantêm|mantém|dura|duram|prolonga-se|saldos',
     offer:
       'oferta|orçamento|proposta|desconto|vale|código|tarifa|opção|reserva|convite|promoção|cotação|inquérito|votação|questionário|preço|preços',
     coming: 'vir|venha|vem|participar|convidar|convidamos|convidados',
@@ -205,7 +206,7 @@ export const pt: Language = {
       'também|já|por favor|nos|me|lhe|novamente|rapidamente|você|urgentemente|ainda|então|que|te|se|o mais|vir|passar a|diretamente|simplesmente|talvez|agora|antes',
     clitics: 'o|a|os|as|mo|ma|lho|lha|no-lo|no-la|no-los|no-las|lhos|lhas',
     elliptic:
-      'outro|outra|outros|outras|um novo|uma nova|uns novos|umas novas|alguns|algumas|o seu|a sua|os seus|o teu|a tua|os teus|o resto|tudo|isso|isto|ambos|um substituto|um|uma|os restantes|o mesmo',
+      'outro|outra|outros|outras|um novo|uma nova|uns novos|umas novas|alguns|algumas|o seu|a sua|os seus|o teu|a tua|os teus|o resto|tudo|isso|isto|ambos|um substituto|um|uma|os restantes|o mesmo|disso|disto',
     pronouns: 'o|a|os|as|isto|isso|ele|ela',
     reason:
       'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|antes que|assim que|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado|depois disso|se não|e eu|e nós|e começo|até agora|até ao momento',
@@ -225,7 +226,7 @@ export const pt: Language = {
     beforeOrder: 'que o|que a|que os|que as|que nos|que me',
     and: 'e',
     assigns: 'deve|vai',
-    aside: 'se|quando|eu|nós|o|a|nos|depois|e assim|ou seja|isto é',
+    aside: 'se|quando|eu|nós|o|a|nos|depois|e assim|ou seja|isto é|ajudava|ajudaria|seria',
     fromNowOn:
       'com efeito imediato|com efeitos imediatos|imediatamente após|logo a seguir|logo depois|logo após|imediatamente a seguir',
     high: 'urgente|urgentes|urgentemente|com urgência|o mais rápido possível|o mais rapidamente possível|o quanto antes|quanto antes|asap|crítico|prioridade alta|alta prioridade|imediatamente|de imediato|muito importante|máxima prioridade|prioridade: alta|com a máxima brevidade|logo que possível|assim que possível|o mais brevemente possível|urgência|com a maior brevidade|prioridade máxima|o mais depressa possível|urgentíssimo|urgentíssima|prioritário|prioritária|sem demora|inadiável|o quanto antes possível',

@@ -60,7 +60,7 @@ export const sv: Language = {
     month: 'månad|månader|månaden|månaderna',
     quarter: 'kvartal|kvartalet',
     year: 'år|året',
-    endOf: 'slutet av|slutet på|slut|utgången av|i slutet av|sista',
+    endOf: 'slutet av|slutet på|slut|utgången av|i slutet av|sista|sista dagen i|sista dag i',
     middleOf: 'mitten av|mitten på|mitt i|i mitten av|medio',
     startOf: 'början av|början på|tidigt|i början av|start',
     weekEnd:
@@ -69,7 +69,7 @@ export const sv: Language = {
       'slutet av månaden|slutet på månaden|månadens slut|månadsskiftet|slutet av denna månad|slutet av den här månaden|utgången av månaden|sista i månaden',
     yearEnd: 'slutet av året|slutet på året|årets slut|årsskiftet|utgången av året|slutet av detta år',
     within:
-      'inom|om|inom de närmaste|under de närmaste|inom loppet av|på|inom en tid av|inom högst|en frist på|en tid av',
+      'inom|om|inom de närmaste|under de närmaste|inom loppet av|på|inom en tid av|inom högst|en frist på|en tid av|under loppet av',
     fromNow:
       'från idag|från i dag|efter mottagandet|från mottagandet|räknat från idag|från och med idag|efter fakturadatum|på dig|på er|på sig|från och med i dag|räknat från i dag',
     agoBefore: 'för',
@@ -116,7 +116,8 @@ export const sv: Language = {
     must: 'måste|ska|skall|bör',
     obligation:
       'du kan|ni kan|möjligt|kan du|måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall|kan|får',
-    given: 'du har|ni har|har du|har ni|har sedan|har då|har därefter|du får på dig|ni får på er',
+    given:
+      'du har|ni har|har du|har ni|har sedan|har då|har därefter|du får på dig|ni får på er|det finns ännu tid|ännu tid|finns det tid',
     wish: 'helst|allra helst|gärna redan|om möjligt|idealiskt|bäst|helst redan',
     event:
       'möte|mötet|sammanträde|träff|träffas|invigning|invigningen|besök|besöket|äger rum|hålls|ankomst|kommer fram|anländer|bokat|bokad|planerat|planerad|konsert|konserten|workshop|workshopen|konferens|konferensen|seminarium|utbildning|utbildningen|kurs|kursen|fest|festen|lunch|lunchen|middag|mottagning|semester|ceremoni|samtal|intervju|intervjun|utställning|utställningen|mässa|mässan|resa|resan|avresa|börjar|startar|start|födelsedag|bröllop|föreläsning|föreläsningen|repetition|besiktning|besiktningen|leverans|leveransen|levereras|öppning|stämma|årsmöte|årsmötet|evenemang|session|öppnar|kongress|vernissage|vernissagen|visning|visningen|styrelsemöte|styrelsemötet|festival|öppet hus|inbjuder|välkommen till|repetition|repetitionen|övning|övningen',
@@ -134,7 +135,7 @@ export const sv: Language = {
     commit: `du får|ni får|du kommer att|ni kommer att|levereras den|skickas till|${combine('jag|vi', 'kommer att|skickar|återkommer|kan|räknar med|levererar|är tillbaka|ringer|hör av oss|hör av mig|ska|kommer|lämnar')}`,
     future: 'kommer att|blir|är klar|är klara|finns',
     state:
-      'förblir|tillgänglig|tillgängligt|tillgängliga|giltig|giltigt|giltiga|gäller|pågår|varar|garanti|garantin|visas|till salu|i kraft|försäkrad|finns kvar|kvarstår|slut|i lager|löper|hållbar|säljs|finns|besökas|öppen|öppet|öppna',
+      'förblir|tillgänglig|tillgängligt|tillgängliga|giltig|giltigt|giltiga|gäller|pågår|varar|garanti|garantin|visas|till salu|i kraft|försäkrad|finns kvar|kvarstår|slut|i lager|löper|hållbar|säljs|finns|besökas|öppen|öppet|öppna|rean|reapris',
     offer:
       'erbjudande|erbjudandet|offert|offerten|rabatt|rabattkod|kupong|kod|pris|förslag|option|bokning|inbjudan|anbud|enkät|enkäten|omröstning|omröstningen|priset|priserna|pris',
     coming: 'komma|kom|delta|välkommen|välkomna|inbjuder|inbjuden',
@@ -202,7 +203,7 @@ export const sv: Language = {
       'också|även|bara|gärna|snälla|oss|mig|att|nu|sedan|redan|igen|snarast|lite|snabbt|alla|möjligen|sig|er|dig|kanske|helt enkelt|direkt|först|därför|då också',
     clitics: '',
     elliptic:
-      'en ny|ett nytt|nya|en till|ett till|några|några stycken|resten|din|ditt|dina|er|ert|era|båda|allt|det|detta|den|dem|denna|dessa|en annan|ett annat|en|ett|ett par|din egen|sitt',
+      'en ny|ett nytt|nya|en till|ett till|några|några stycken|resten|din|ditt|dina|er|ert|era|båda|allt|det|detta|den|dem|denna|dessa|en annan|ett annat|en|ett|ett par|din egen|sitt|om det|om detta|för det',
     pronouns: 'det|den|dem|detta|denna|dessa',
     reason:
       'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi|i annat fall|eller så|efter det|för då|för vi|för jag|för det|för annars|så börjar|så kan jag|så skickar|så slipper|så hinner|hittills|än|ännu',
@@ -222,7 +223,8 @@ export const sv: Language = {
     beforeOrder: '',
     and: 'och',
     assigns: 'ska|skall',
-    aside: 'om|när|jag|vi|han|hon|det|den|sedan|därefter|sen|då kan|det vill säga|alltså|dvs|så vi|så jag',
+    aside:
+      'om|när|jag|vi|han|hon|det|den|sedan|därefter|sen|då kan|det vill säga|alltså|dvs|så vi|så jag|vore det|skulle det',
     fromNowOn: 'med omedelbar verkan|omedelbart efter|direkt efter|genast efter|strax efter|när det passar',
     high: 'brådskande|akut|så snart som möjligt|snarast möjligt|snarast|omgående|asap|kritiskt|hög prioritet|prioritet: hög|omedelbart|mycket viktigt|högsta prioritet|genast|bråttom|brådskar|skyndsamt|prioritet hög|så fort som möjligt|med högsta prioritet|prio 1|viktigt och brådskande|urgent|så fort du kan|jättebråttom|jätteviktigt|prioriterat|prioritera detta|skyndar|utan dröjsmål|med det snaraste|på en gång|kritisk',
     medium:
