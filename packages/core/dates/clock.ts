@@ -56,18 +56,25 @@ export function clockTimes(folded: string, language: Language): ClockTime[] {
     const lead =
       groups.at === undefined ? 0 : match[0].length - match[0].slice(groups.at.length).trimStart().length;
     const start = match.index + lead;
-    const end = match.index + match[0].trimEnd().length;
+    const words = isWord(groups.zone, match[0], language) ? match[0].replace(/\s?\p{L}+$/u, '') : match[0];
+    const end = match.index + words.trimEnd().length;
     const last = found.at(-1);
     const joint = last ? folded.slice(last.end, start) : '';
     if (last && betweenOf(language).test(joint)) {
       found[found.length - 1] = { ...last, end, range: true, until: time };
     } else {
-      const zone = groups.zone ?? (groups.city === undefined ? null : cityZone(groups.city));
+      const city = groups.city === undefined ? null : cityZone(groups.city);
+      const zone = words === match[0] ? (groups.zone ?? city) : null;
       found.push({ start, end, time, zone, range: false, until: null });
     }
   }
   return found;
 }
+
+/** “entre 8 h et 12 h”, “um 17 Uhr ist”: what looks like a zone is a word of the language. */
+const isWord = (zone: string | undefined, words: string, { code }: Language) =>
+  !words.endsWith(')') &&
+  (zone === 'west' || (code !== 'en' && ['et', 'est', 'ist', 'z'].includes(zone ?? '')));
 
 function timeOf(groups: Record<string, string | undefined>, language: Language): string | null {
   if (groups.noon !== undefined) return '12:00';

@@ -20,7 +20,7 @@ const PARTICIPLE_DE =
 const PERFECT: Partial<Record<LanguageCode, string>> = {
   en: '(?<![\\p{L}])(?:has|have|had)\\s+(?:\\p{L}+ly\\s+)?\\p{L}+ed(?![\\p{L}])',
   de: `(?<![\\p{L}])(?:hat|haben|habe|ist|sind|wurde|wurden)\\s(?:[^\\s,.;:]+\\s+){0,8}(?<!zu\\s)${PARTICIPLE_DE}(?=\\s*(?:[.,;:!?)]|$|und\\s))`,
-  fr: '(?<![\\p{L}])(?:(?:a|ai|ont|avons|avez|as)\\s+(?:bien\\s+|deja\\s+)?(?!\\p{L}+(?:er|ir|re|ance|ence|age|ure|ous|ite)(?![\\p{L}]))\\p{L}{2,}(?:e|es|ee|ees|i|is|it|u|us|ue)|(?:est|sont|es|sommes)\\s+(?:bien\\s+)?(?:passe|venu|alle|parti|arrive|reste|tombe|rentre|sorti|revenu|echu|expire)(?:e?s?))(?![\\p{L}])',
+  fr: '(?<![\\p{L}])(?:(?:a|ai|ont|avons|avez|as)\\s+(?!jusqu)(?:bien\\s+|deja\\s+)?(?!\\p{L}+(?:er|ir|re|ance|ence|age|ure|ous|ite)(?![\\p{L}]))\\p{L}{2,}(?:e|es|ee|ees|i|is|it|u|us|ue)|(?:est|sont|es|sommes)\\s+(?:bien\\s+)?(?:passe|venu|alle|parti|arrive|reste|tombe|rentre|sorti|revenu|echu|expire)(?:e?s?))(?![\\p{L}])',
   es: '(?<![\\p{L}])(?:ha|han|he|hemos|has|habeis)\\s+(?:sido\\s+)?\\p{L}+[ai]do(?![\\p{L}])|\\p{L}{2,}(?:aron|ieron)(?![\\p{L}])',
   pt: '(?<![\\p{L}])\\p{L}{2,}(?:aram|eram|iram)(?![\\p{L}])',
   nl: '(?<![\\p{L}])(?:heeft|hebben|heb|is|zijn|werd|werden)\\s(?:[^\\s,.;:]+\\s+){0,8}(?:ge\\p{L}+(?:d|t|en)|(?:af|aan|op|uit|in|mee|toe|voor|na)ge\\p{L}+(?:d|t|en)|(?:be|ver|ont|her)\\p{L}+(?:d|t|en))(?=\\s*(?:[.,;:!?)]|$|en\\s))',
@@ -146,5 +146,13 @@ export function asks(folded: string, language: Language): boolean {
     if (!isAwaited && !remindsOfEvent(words, plain.slice(index + words.length), language)) return true;
   }
   if (plain.includes('?') && cuesOf(language).may.test(plain)) return true;
-  return orderAt(plain, language) !== null;
+  return orderAt(plain, language) !== null || isNote(plain, language);
+}
+
+/** “Te doen: het pakket voor vrijdag ophalen” */
+function isNote(folded: string, language: Language): boolean {
+  const verb = language.requests.verbLast
+    ? /^[^:;.!?]{2,30}:\s.*\s(\p{L}+n)[.!\s]*$/u.exec(folded)?.[1]
+    : null;
+  return verb != null && isVerb(verb, language);
 }

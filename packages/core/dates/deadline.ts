@@ -108,6 +108,7 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   const ends = until !== null || by !== null || phrase.grain === 'span';
   const given = ends && asksNothing(wanted) ? cues.given.exec(setting.before)?.[0] : undefined;
   const noun = cues.noun.exec(isTerm(setting) ? before : around)?.[0];
+  const isDue = noun !== undefined && isTerm(setting);
   const offered = offerOf(setting);
   const found: [Cue, string | undefined, boolean][] = [
     ['latest', latest, true],
@@ -118,20 +119,13 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['given', given, true],
     ['wish', cues.wish.exec(window)?.[0], by === null && latest === undefined],
     ['purpose', purpose, true],
-    [
-      'event',
-      eventOf(setting, noun),
-      !settled &&
-        purpose === undefined &&
-        phrase.counted !== true &&
-        !(noun !== undefined && isTerm(setting)),
-    ],
+    ['event', eventOf(setting, noun), !settled && purpose === undefined && phrase.counted !== true && !isDue],
     ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !isWanted],
     ['past', own, phrase.day < today && !settled],
     ['commit', commit, !moves && given === undefined && wanted?.cue !== 'elsewhere'],
     ['plan', commit, wanted?.cue === 'elsewhere'],
     ['needless', cues.needless.exec(around)?.[0], wanted !== null],
-    ['delivered', cues.delivered.exec(around)?.[0], wanted?.cue !== 'must'],
+    ['delivered', cues.delivered.exec(around)?.[0], true],
     ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined],
     ['label', clause.before.trim(), until !== null && /^[^.;?!]{2,45}\s?:\s*$/.test(clause.before)],
     ['offer', offered, until !== null && asksNothing(wanted)],
@@ -145,7 +139,7 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['hours', own, phrase.hours],
     ['weak', own, phrase.weak && !settled && !until],
     ['dayless', own, phrase.dayless && (!settled || !wanted)],
-    ['issue', by ? undefined : cues.issue.exec(window)?.[0], !moves && purpose === undefined],
+    ['issue', by || isDue ? undefined : cues.issue.exec(window)?.[0], !moves && purpose === undefined],
     ['moved', moves?.[0], !gone],
     [
       'rolled',

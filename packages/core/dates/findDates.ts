@@ -68,6 +68,12 @@ export function isLifted({ folded, language }: Spoken): boolean {
   const [before, after] = [folded.slice(0, found.index), folded.slice(found.index + found[0].length)];
   // “Don’t forget …”, “vergiss … nicht”
   const clause = `${before.split(CLAUSE).at(-1) ?? ''} ${after.split(CLAUSE)[0]?.split(':')[0] ?? ''}`;
+  // “Order 12 must be cancelled by Friday” asks.
+  const { must, request } = cuesOf(language);
+  const isOrdered =
+    before.search(not) === -1 &&
+    (must.test(`${before}${found[0]}`) || request(before).next().value !== undefined);
+  if (isOrdered && found[0].search(not) === -1) return false;
   if (FORGETS.test(found[0]) && clause.search(not) !== -1) return false;
   return !denied.test(before) && !before.endsWith("n'") && !denies.test(after.trimStart());
 }

@@ -65,7 +65,10 @@ function isInCondition(folded: string, phrase: Phrase, language: Language): bool
   const { condition } = verbsOf(language);
   const ends = /,\s/.exec(folded)?.index ?? 0;
   const turned = VERB_SECOND.has(language.code) && CAN.test(folded) && !folded.includes('?');
-  return phrase.end <= ends && (condition.test(folded) || turned);
+  // “If you could send it on Thursday, that would help” asks.
+  const [asked] = cuesOf(language).request(folded);
+  const isAsked = asked?.index === 0;
+  return phrase.end <= ends && ((condition.test(folded) && !isAsked) || turned);
 }
 
 /** “If you approve it by Friday, we print next week.” */
@@ -90,7 +93,8 @@ export function purposeOf(clause: Setting['clause'], language: Language): string
   const lead = cues.purpose.exec(clause.before);
   const [asked] = cues.request(clause.before);
   const told = asked ? clause.before.replace(asked[0], ' ') : clause.before;
-  if (!lead || cues.coming.test(`${told} ${clause.after}`)) return undefined;
+  const near = told.split(/\s+/).slice(-8).join(' ');
+  if (!lead || cues.coming.test(`${near} ${clause.after}`)) return undefined;
   const direct = /^\S+\s+(?:\S+\s+)?$/.test(lead[0]);
   const isEvent =
     cues.ahead.test(lead[0]) ||

@@ -23,6 +23,8 @@ function vocabulary(): Map<string, LanguageCode[]> {
       mail.greeting,
       mail.signOff,
       requests.please,
+      requests.frames,
+      requests.determiners,
       requests.passive,
       cues.dueNoun,
       cues.obligation,

@@ -12,9 +12,9 @@ const ENDING: Partial<Record<LanguageCode, RegExp>> = {
 
 /** A verb in the first person of the present with a pronoun for the reader (“te mando”, “mando-te”), or with the writer behind it (“schicke ich”). */
 const PRESENT: Partial<Record<LanguageCode, RegExp>> = {
-  de: /(?<![\p{L}])(?!sagen|hab|hat|hatt|sind|war|konn|muss|durf|woll|moch|soll|brauch|benot|wurd|bitte)\p{L}{3,}(?:e\sich|en\swir)(?![\p{L}])/u,
-  nl: /(?<![\p{L}])(?!heb|had|zijn|zul|zou|kun|kan|kon|moe|mog|mag|wil|wou|verzoek|vrag|vraag|zegg)\p{L}{3,}(?:[^e\s]\sik|en\s(?:we|wij))(?![\p{L}])/u,
-  sv: /(?<![\p{L}])(?!har|ar|behover|onskar|ber|saknar|vantar)\p{L}{3,}r\s(?:jag|vi)(?![\p{L}])/u,
+  de: /(?<![\p{L}])(?!sagen|hab|hat|hatt|sind|war|konn|muss|durf|woll|moch|soll|brauch|benot|wurd|bitte|erhalt|bekomm|erwart|hoff)\p{L}{3,}(?:e\sich|en\swir)(?![\p{L}])/u,
+  nl: /(?<![\p{L}])(?!heb|had|zijn|zul|zou|kun|kan|kon|moe|mog|mag|wil|wou|verzoek|vrag|vraag|zegg|ontvang|krijg|verwacht|hopen|hoop)\p{L}{3,}(?:[^e\s]\sik|en\s(?:we|wij))(?![\p{L}])/u,
+  sv: /(?<![\p{L}])(?!har|ar|behover|onskar|ber|saknar|vantar|far|hoppas)\p{L}{3,}r\s(?:jag|vi)(?![\p{L}])/u,
   es: /(?<![\p{L}])(?<!que\s)(?:te|le|les|os|se l[oa]s?)\s\p{L}{2,}(?:o|amos|emos|imos)(?![\p{L}])/u,
   pt: /(?<![\p{L}])(?<!que\s)(?:(?:te|lhe|lhes|vos)\s\p{L}{2,}(?:o|amos|emos|imos)|\p{L}{2,}(?:o|amos|emos|imos)-(?:te|lhes?|vos)|\p{L}{2,}r-(?:te|lhes?|vos)-(?:ei|emos))(?![\p{L}])/u,
   it: /(?<![\p{L}])(?<!che\s)(?:ti|le|vi|te l[oaie]|gliel[oaie]|ve l[oaie])\s\p{L}{2,}(?:o|iamo)(?![\p{L}])/u,

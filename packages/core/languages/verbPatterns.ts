@@ -53,6 +53,7 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail, numbers }: Lan
     third: pairsOf(requests.third),
     needs: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.needs)}${WORD_END}\\s*`),
     passive: passive(requests.passive),
+    passiveWords: new Set(listOf(requests.passive)),
     mayPassive: passive(requests.passive, requests.mayPassive),
     announce: pattern(`^\\s*${alternatives(requests.announce)}\\s+`),
     arrival: pattern(`^${alternatives(requests.arrive)}${WORD_END}`),

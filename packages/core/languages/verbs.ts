@@ -249,8 +249,9 @@ export function participleBase(word: string, language: Language): string | null 
 
 /** “uppladdad” → “ladda upp”, “återlämnad” → “lämna tillbaka” */
 function partedBase(word: string, language: Language): string | null {
-  const [, particle, rest] =
-    (language.code === 'sv' && /^(upp|ut|in|i|av|om|till|fram|bort|ner|på|åter)(.{4,})$/.exec(word)) || [];
+  const parts =
+    language.code === 'sv' ? /^(upp|ut|in|i|av|om|till|fram|bort|ner|på|åter)(.{4,})$/.exec(word) : null;
+  const [, particle, rest] = parts ?? [];
   const base = rest === undefined ? null : participleBase(rest, language);
   return base === null ? null : `${base} ${particle === 'åter' ? 'tillbaka' : (particle ?? '')}`;
 }

@@ -13,7 +13,7 @@ export const deedAt = (text: string, language: Language): number | null =>
 
 function infinitiveAt(text: string, language: Language): number | null {
   const { courtesy, determined } = verbsOf(language);
-  const needsTo = language.code === 'en' || language.code === 'sv';
+  const needsTo = language.code === 'en';
   for (const { index, 0: word } of text.matchAll(/[\p{L}'-]{3,}/gu)) {
     const behindTo = /(?:^|\s)(?:to|att)\s+$/.test(text.slice(0, index));
     const says = language.code === 'en' ? isVerb(word, language) : isInfinitive(word, language);

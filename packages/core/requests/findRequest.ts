@@ -55,7 +55,8 @@ export function findRequest(
 /** What “do it” stands for: the request before it (“Please take the test. You can do it until Friday.”), a question, a deed. */
 function meantBy(found: Found, request: Found | null, before: Spoken | undefined) {
   if (found.refers && request) return titleOf(request);
-  return answerTo(before) ?? (found.refers && before ? deedNamed(before) : null);
+  const asked = answerTo(before) ?? (request && titleOf(request));
+  return asked ?? (found.refers && before ? deedNamed(before) : null);
 }
 
 /** “Nobody has managed to prune the roses. Could you do it by Friday?” */

@@ -14,7 +14,7 @@ export function framed(
   frames: (folded: string) => Iterable<RegExpExecArray>,
   dated: boolean,
 ): Found | null {
-  const { courtesy, opening, be, can, ownSubject } = verbsOf(language);
+  const { courtesy, opening, be, can, ownSubject, passiveWords } = verbsOf(language);
   const asksFor = dated || folded.includes('?');
   let start: number | null = null;
   let at = 0;
@@ -25,6 +25,8 @@ export function framed(
     const rest = folded.slice(end);
     // “You can use the pool from 1 April.”
     if (!asksFor && can.test(match[0]) && !beginsClause(folded.slice(0, match.index), language)) continue;
+    // “Le bail | reste à signer”
+    if (passiveWords.has(match[0].trim()) && hasSubject(folded.slice(0, match.index), language)) continue;
     // “Je | viens poser la porte”
     if (ownSubject.test(folded.slice(0, match.index))) continue;
     // “needs to be signed” is a passive.
@@ -43,6 +45,9 @@ export function framed(
   start += lengthOfAll(opening, folded.slice(start));
   return firstWord(folded.slice(start)) === '' ? null : { at, start, framed: true };
 }
+
+const hasSubject = (before: string, language: Language) =>
+  verbsOf(language).determined.test(`x ${(before.split(/[,.;:]\s/).at(-1) ?? '').trim()}`);
 
 /** An inverted question without its sign (“kannst du …”). */
 const beginsClause = (before: string, { requests }: Language) =>

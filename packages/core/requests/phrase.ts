@@ -108,7 +108,7 @@ function objectInFront(before: string, words: string, language: Language): strin
 
 /** “Handle this”, “bitte erledigen”: the verb is generic, and what it is about is not said. */
 export function isGeneric(words: string, language: Language): boolean {
-  const clause = tidy(cutReason(words, language), language);
+  const clause = tidy(without(cutReason(words, language), verbsOf(language).polite), language);
   const folded = fold(language.requests.verbLast ? verbFirst(clause, language) : clause)
     .replace(/[^\p{L}\s'-]/gu, ' ')
     .trim();

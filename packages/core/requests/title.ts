@@ -7,6 +7,7 @@ import {
   orderAt,
   verbsOf,
   type Language,
+  type LanguageCode,
 } from '../languages/index.ts';
 import type { Slice } from '../anatomy/index.ts';
 import type { Asked } from './asked.ts';
@@ -35,7 +36,12 @@ export function askedIn(
   const hello = greeting.exec(fold(text))?.[0].length ?? 0;
   const told = hello + (announce.exec(fold(text.slice(hello)))?.[0].length ?? 0);
   const asked = requestIn(text.slice(told), dates.length > 0, language, thing, own);
-  if (asked === null) return dates.length === 0 ? null : closing(sentence, language, thing);
+  if (asked === null) {
+    if (dates.length === 0) return null;
+    // “Reminder: the list to be sent by Friday”
+    const label = told > hello ? infinitiveIn(`: ${text.slice(told)}`, language, thing) : null;
+    return label ? { ...label, start: label.start + told - 2 } : closing(sentence, language, thing);
+  }
   return { ...asked, start: asked.start + told };
 }
 
@@ -119,5 +125,12 @@ function infinitiveIn(text: string, language: Language, thing: string): Asked | 
   if (start === null) return null;
   const before = fold(text.slice(0, start));
   if (verbsOf(language).commit.test(before) || isDenied(before, '', language)) return null;
+  if (OWN[language.code]?.test(before) ?? false) return null;
   return askedAt({ at: start, start, framed: false }, text, language, thing);
 }
+
+/** What the writer himself would like to do. */
+const OWN: Partial<Record<LanguageCode, RegExp>> = {
+  en: /(?:^|[,;:.]\s)(?:i|we)(?:'\p{L}+)?\s(?!.*\byou\b)[^,;:.]*$/u,
+  sv: /(?:^|[,;:.]\s)(?:jag|vi)\s(?!.*\b(?:du|ni|dig|er)\b)[^,;:.]*$/u,
+};

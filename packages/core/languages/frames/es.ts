@@ -82,6 +82,11 @@ export const frames = [
   combine('crees|cree|creéis', 'que', 'podrías|podría|podríais|puedes|puede'),
   combine('solo|ya solo|tan solo', 'le|te|os|les', 'falta|queda'),
   combine('si', 'pudiera|pudieras|pudieran|pudierais|pudiese|puede|puedes'),
+  combine(
+    'están|está|estáis|estás|quedan|queda',
+    'invitados|invitado|invitadas|invitada|convocados|convocado',
+    'a|todos a',
+  ),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -79,7 +79,11 @@ export const frames = [
   combine('si era|ti eri|si è|ti sei', 'impegnato|impegnata|offerto|offerta', 'a|di'),
   combine('il suo|il tuo|il vostro', 'incarico|compito|lavoro', 'è'),
   combine('conto|contiamo', 'su di te|su di lei|su di voi|su lei', 'per'),
-  combine('ci serve|mi serve|ci servirebbe|aspettiamo|aspetto', 'che', 'lei|tu|voi'),
+  combine(
+    'ci serve|mi serve|ci servirebbe|aspettiamo|aspetto|aspettiamo ancora|aspetto ancora',
+    'che',
+    'lei|tu|voi',
+  ),
   combine('ricordarti|ricordarle|ricordarvi|chiederti|chiederle|chiedervi|pregarla|pregarti', 'di'),
   combine('pensi|pensa|pensate|credi|crede', 'di poter'),
   combine('non', 'le|ti|vi|ci', 'resta', 'che|altro che'),

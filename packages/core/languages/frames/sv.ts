@@ -61,7 +61,12 @@ export const frames = [
   combine('vem', 'kan|kunde|vill|skulle kunna|tar på sig att'),
   combine('du|ni', 'lovade|har lovat|åtog dig|åtog er|erbjöd dig|erbjöd er|skulle', '|att'),
   combine('din|er', 'uppgift', 'är att|blir att'),
-  combine('räknar med att|väntar på att|väntar fortfarande på att|litar på att', 'du|ni', '|ska|hinner|kan'),
+  combine(
+    'jag|vi',
+    'räknar med att|väntar på att|väntar fortfarande på att|litar på att',
+    'du|ni',
+    '|ska|hinner|kan',
+  ),
   combine('påminna|be|ber|påminner', 'dig|er', 'om att|att'),
   combine('tror', 'du|ni', 'att', 'du|ni', 'kan|kunde|hinner|skulle kunna'),
   combine('om', 'du|ni', 'kan|kunde|hinner|skulle kunna'),

@@ -115,7 +115,7 @@ export const fr: Language = {
     placeLabel: 'lieu|où|salle|endroit',
     withWhom: 'avec',
     peopleLabel: 'participants|participantes|avec|présents',
-    past: 'était|étaient|depuis|reçu|reçue|envoyée|dernier|rencontré|avait|avions|eu lieu|convenu|expédié|écrit|hier|s’est|a été|avons|avez reçu',
+    past: 'était|étaient|depuis|reçu|reçue|envoyée|dernier entretien|dernier échange|dernier message|dernier courrier|dernier appel|dernier rendez-vous|dernière rencontre|dernière réunion|rencontré|avait|avions|eu lieu|convenu|expédié|écrit|hier|s’est|a été|avons|avez reçu',
     issue:
       'daté|daté du|datée du|émis le|émise le|du|en date du|date de facture|créé le|fait le|établi le|courrier du|facture du|mail du|message du|publié le|version',
     absence:
@@ -173,7 +173,7 @@ export const fr: Language = {
       'peut être|peuvent être|pourra être|pourront être|peut encore être|peuvent encore être|pourraient être',
     provide: 'Envoyer',
     passive:
-      'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être|devront avoir été',
+      'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être|devront avoir été|reste à|restent à',
     courtesy:
       'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt|votre confiance|votre compréhension|votre patience|viens nous voir|venez nous voir|nous voir|merci d’avoir|merci de m’avoir|merci de nous avoir|merci de t’être|merci de vous être|tu devrais recevoir|vous devriez recevoir|devrais recevoir|devriez recevoir|adressez-vous|adresse-toi|en cas de question|en cas de questions|en cas de doute',
     generic:
