@@ -146,8 +146,16 @@ export function asks(folded: string, language: Language): boolean {
     if (!isAwaited && !remindsOfEvent(words, plain.slice(index + words.length), language)) return true;
   }
   if (plain.includes('?') && cuesOf(language).may.test(plain)) return true;
-  return orderAt(plain, language) !== null || isNote(plain, language);
+  return orderAt(plain, language) !== null || isNote(plain, language) || isWhether(plain, language);
 }
+
+/** “Would that be possible by Friday?” */
+const isWhether = (folded: string, language: Language): boolean =>
+  folded.includes('?') && goesOf(language).test(folded);
+
+const goesOf = perLanguage(({ requests }: Language) =>
+  pattern(`^[^.;!?]{0,12}?(?<![\\p{L}])${alternatives(requests.goes)}${WORD_END}`),
+);
 
 /** “Te doen: het pakket voor vrijdag ophalen” */
 function isNote(folded: string, language: Language): boolean {

@@ -11,6 +11,7 @@ export {
   isInfinitive,
   isSmall,
   isVerb,
+  isVerbForm,
   participleBase,
   refersBack,
   startsOrder,

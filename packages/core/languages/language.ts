@@ -195,6 +195,8 @@ export interface RequestWords {
   passive: Words;
   /** Words that look like a request and ask for nothing. */
   courtesy: Words;
+  /** Asks whether what was named before can be done (“would that be possible?”). */
+  goes: Words;
   /** Verbs that say no more than that something is to be done (“handle this”). */
   generic: Words;
   /** Base forms of verbs that a request begins with; others, whose imperatives may be nouns (“visite”). */
@@ -235,6 +237,8 @@ export interface RequestWords {
   /** Between a frame and a participle: the request is a passive. */
   be: Words;
   /** Begins a sentence that asks only in some case. */
+  /** Begins what comes before a request (“as soon as you have a minute, …”). */
+  once: Words;
   condition: Words;
   /** Begins a purpose in front of a request. */
   goal: Words;

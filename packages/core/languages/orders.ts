@@ -114,7 +114,7 @@ const endsOf = (pattern: RegExp, folded: string) =>
 
 /** Behind a comma an order stands after a name, a purpose or a condition (“To go on playing, renew …”) or with its “Sie”. */
 function mayFollow(folded: string, start: number, at: number, language: Language): boolean {
-  const { goal, condition, formal, pleaseInside } = verbsOf(language);
+  const { goal, condition, formal, once, pleaseInside } = verbsOf(language);
   const opening = folded.slice(start);
   const name = /^\p{L}+(?:\s\p{L}+)?,\s+$/u.test(folded.slice(start, at));
   const clause = folded.slice(start, at).replace(/,\s+$/, '').split(',').at(-1) ?? '';
@@ -122,6 +122,7 @@ function mayFollow(folded: string, start: number, at: number, language: Language
     name ||
     goal.test(opening) ||
     condition.test(opening) ||
+    once.test(opening) ||
     condition.test(clause) ||
     pleaseInside.test(folded.slice(at)) ||
     formal.test(folded.slice(at))

@@ -80,6 +80,8 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail, numbers }: Lan
     nothing: wholeWords(requests.nothing),
     be: pattern(`^(?:${alternatives(requests.be)}\\s${BE_ALONE[code] ?? ''})`),
     condition: pattern(`^\\s*${alternatives(requests.condition, requests.whoever)}\\s`),
+    once: pattern(`^\\s*${alternatives(requests.once)}\\s`),
+    goes: pattern(`^[^.;!?]{0,12}?(?<![\\p{L}])${alternatives(requests.goes)}${WORD_END}[\\s,]*$`),
     so: pattern(`,\\s*(?:${alternatives(requests.so)})\\s+`, 'g'),
     hence: pattern(`(?<=\\s)${alternatives(requests.so)}(?![\\p{L}])`),
     goal: pattern(`^${alternatives(requests.goal)}\\s`),

@@ -1,5 +1,6 @@
 import { fold, isInfinitive, isVerb, verbsOf, type Language } from '../languages/index.ts';
 import { phrase } from './phrase.ts';
+import { without } from './tidy.ts';
 
 /** What a sentence says of a deed by its infinitive and its object, as a title: “nobody has managed to prune the roses”. */
 export function deedIn(text: string, language: Language): string | null {
@@ -24,21 +25,30 @@ function infinitiveAt(text: string, language: Language): number | null {
   return null;
 }
 
+/** “(kann) sonst niemand | die Zeichnung (hochladen)” */
+function objectAt(text: string, from: number, mark: string, language: Language): number {
+  if (!/^[hk]/.test(mark)) return from;
+  const words = [...clauseAt(text, from).matchAll(/\S+/g)];
+  const { determined } = verbsOf(language);
+  const object = words.find(({ index }) => determined.test(`x ${fold(text.slice(from + index))}`));
+  return from + (object?.index ?? 0);
+}
+
 /** What nobody does: to have, to be, to know. */
 const STATE =
   /^(?:have|be|know|get|hear|receive|avoir|etre|savoir|recevoir|tener|ser|estar|saber|recibir|ter|receber|avere|essere|sapere|ricevere|vara|ha|fa|veta|poder|pouvoir|potere)$/;
 
 /** Where a clause of its own may begin, or the object behind a modal verb. */
 const CLAUSES = {
-  de: /[,:–-]\s+(?:um\s|dass\s+(?:Sie|du|ihr)\s|ob\s+(?:Sie|du|ihr)\s)?|\b(?:konnte|konnten|kann|können|könnte)\s+/g,
-  nl: /[,:–-]\s+|\bom\s+|\bte\s+herinneren\s+|\b(?:heeft|hebben|kan|kon|konden|kunnen)\s+/g,
+  de: /[,:–-]\s+(?:um\s|dass\s+(?:Sie|du|ihr)\s|(?:ob|wenn)\s+(?:Sie|du|ihr)\s)?|\b(?:konnte|konnten|kann|können|könnte)\s+/g,
+  nl: /[,:–-]\s+|\bom\s+|\bals\s+(?:u|je|jullie)\s+|\bte\s+herinneren\s+|\b(?:heeft|hebben|kan|kon|konden|kunnen)\s+/g,
 };
 
 function clauseOfDeed(text: string, language: Language): number | null {
   const { determined } = verbsOf(language);
   for (const { index, 0: mark } of text.matchAll(language.code === 'de' ? CLAUSES.de : CLAUSES.nl)) {
-    const start = index + mark.length;
-    const clause = clauseAt(text, start).trim();
+    const start = objectAt(text, index + mark.length, mark, language);
+    const clause = without(clauseAt(text, start), verbsOf(language).modal).trim();
     const words = clause.split(/\s+/);
     const verb = words.at(-1) ?? '';
     const acts = /^\p{Ll}.*n$/u.test(verb) && isVerb(verb.replace(/(?<=.)zu(?=.{4})/, ''), language);

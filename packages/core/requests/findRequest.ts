@@ -1,7 +1,9 @@
 import type { Slice } from '../anatomy/index.ts';
 import { isLifted, type DatePhrase, type Spoken } from '../dates/index.ts';
 import { firstThing, fold, verbsOf, type Language } from '../languages/index.ts';
+import type { Asked } from './asked.ts';
 import { deedIn } from './deed.ts';
+import { blankOut } from './tidy.ts';
 import { askedIn, orderIn } from './title.ts';
 
 /** What a text asks for most plainly. */
@@ -46,7 +48,7 @@ export function findRequest(
       ? { ...found, ...meantBy(found, before, sentences[n - 1]) }
       : found;
     const score = (request?.score ?? 0) - n * 0.05;
-    if (request && (!best || score > best.score)) best = { ...request, score };
+    if (request && request.title !== '' && (!best || score > best.score)) best = { ...request, score };
     before = request;
   }
   return best ?? (first ? questionBeside(first, sentences) : null);
@@ -55,8 +57,8 @@ export function findRequest(
 /** What “do it” stands for: the request before it (“Please take the test. You can do it until Friday.”), a question, a deed. */
 function meantBy(found: Found, request: Found | null, before: Spoken | undefined) {
   if (found.refers && request) return titleOf(request);
-  const asked = answerTo(before) ?? (request && titleOf(request));
-  return asked ?? (found.refers && before ? deedNamed(before) : null);
+  const named = found.refers && before ? deedNamed(before) : null;
+  return named ?? answerTo(before) ?? (request && titleOf(request));
 }
 
 /** “Nobody has managed to prune the roses. Could you do it by Friday?” */
@@ -92,6 +94,13 @@ interface Things {
   named: string | null;
   before: Spoken | undefined;
   thing: string;
+}
+
+/** “Would that be possible | by Friday?”: what was named before is asked for by a day. */
+function goes(text: string, days: readonly Slice[], language: Language): Asked | null {
+  const asked = fold(blankOut(text, days)).replace(/[?!.\s]+$/, '');
+  if (days.length === 0 || !verbsOf(language).goes.test(asked)) return null;
+  return { title: '', strength: 3, start: 0, generic: true, refers: true };
 }
 
 /** “Your licence runs out in March, so renew it.” */
@@ -136,7 +145,8 @@ function requestIn(
     askedIn(text, cut, language, thing, own) ?? (own ? orderIn(text, cut, language, thing) : null);
   const plain = ask(things.named ?? things.thing);
   const meant = plain?.refers ? thingMeant(things, text.slice(0, plain.start), language) : null;
-  const asked = meant === null ? plain : ask(meant);
+  const said = meant === null ? plain : ask(meant);
+  const asked = goes(text, cut, language) ?? said;
   if (!asked) return null;
   const score =
     asked.strength +

@@ -21,6 +21,9 @@ export function needed(text: string, folded: string, language: Language, thing: 
   const wanted = wantedIn(text, found.index, start, language);
   const { provide } = language.requests;
   const pronoun = pronounOf(wanted, language);
+  // “We need it done by Friday.”
+  if (language.code === 'en' && /^(?:it|this|that|them)\s(?:done|finished|sorted|ready)$/.test(fold(wanted)))
+    return { title: wanted, strength: 2, start, generic: true, refers: true };
   const isPerson = pronoun === null && verbsOf(language).people.has(fold(wanted));
   if (wanted.length < 3 || isPerson) return null;
   // “We need to know it by Friday.”

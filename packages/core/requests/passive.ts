@@ -8,7 +8,9 @@ import { capital, cutReason, tidy, uncapital } from './tidy.ts';
  * it can be done (“Abstracts may be submitted until 15 April”).
  */
 export function passive(sentence: string, language: Language, named: string, dated = false): Asked | null {
-  const hello = verbsOf(language).greeting.exec(fold(sentence))?.[0].length ?? 0;
+  const greeted = verbsOf(language).greeting.exec(fold(sentence))?.[0].length ?? 0;
+  const lead = TOLD.exec(fold(sentence.slice(greeted)))?.[0].length ?? 0;
+  const hello = greeted + lead;
   const text = sentence.slice(hello);
   const folded = fold(text);
   const { passive: must, mayPassive, generic } = verbsOf(language);
@@ -44,6 +46,10 @@ export function passive(sentence: string, language: Language, named: string, dat
   };
 }
 
+/** “The board has decided that | the form is to be signed”, “Es eilt: | das Formular muss …” */
+const TOLD =
+  /^[^,.;:!?]{3,60}?(?:,?\s(?:that|que|dass|dat|att|che)\s|\squ'|:\s+)(?=[^,;:.!?]*\s(?:is to|are to|must|has to|have to|needs? to|should|doit|doivent|devra|debe[n]?|tiene[n]? que|deve|devem|tem de|tera de|devono|va|muss|mussen|soll|sollen|sollte|moet|moeten|dient|maste|ska)(?:\s|[.!?]|$))/;
+
 /** “(um … zu vermeiden,) ist der Betrag … zu zahlen”: the verb stands in front of its subject. */
 function turned(text: string, folded: string, language: Language, dated: boolean): Asked | null {
   if (!['de', 'nl', 'sv'].includes(language.code)) return null;
@@ -64,7 +70,7 @@ function turned(text: string, folded: string, language: Language, dated: boolean
 
 /** Subjects that stand for what was named before, in the eight languages, folded. */
 const PRONOUN =
-  /^(?:it|they|this|these|those|both|er|es|sie|dies|diese|dieser|dieses|beide|il|elle|ils|elles|cela|celui-ci|celle-ci|este|esta|esto|estos|estas|ambos|ele|ela|eles|elas|isto|isso|het|dit|deze|die|dat|ze|esso|essa|questo|questa|questi|queste|det|den|de|dessa|denna|detta)$/;
+  /^(?:it|they|this|these|those|both|er|es|sie|dies|diese|dieser|dieses|beide|il|elle|ils|elles|cela|celui-ci|celle-ci|este|esta|esto|estos|estas|ambos|ele|ela|eles|elas|isto|isso|het|dit|deze|die|dat|das|ca|ce|ze|that|eso|esso|essa|questo|questa|questi|queste|det|den|de|dessa|denna|detta)$/;
 
 /** “the documents are produced”, “lhe seja devolvido o questionário”: the participle in front of its thing. */
 export function doneClause(clause: string, language: Language): string | null {

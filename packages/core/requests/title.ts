@@ -5,6 +5,7 @@ import {
   isNoOrder,
   isVerb,
   orderAt,
+  undoneAt,
   verbsOf,
   type Language,
   type LanguageCode,
@@ -63,6 +64,10 @@ function requestIn(
     order === null
       ? (framing ?? (own ? framed(folded, language, self, dated) : null))
       : { at: order, start: order, framed: false };
+  // “Unless you sign it by Friday, we have to close the file.”
+  const undone =
+    dated && undoneAt(folded, language) !== null ? withDeadline(text, folded, language, thing) : null;
+  if (undone) return undone;
   const need = order === null ? needed(text, folded, language, thing) : null;
   const needsMore =
     need &&

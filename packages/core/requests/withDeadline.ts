@@ -4,6 +4,7 @@ import {
   firstWord,
   fold,
   isVerb,
+  isVerbForm,
   undoneAt,
   verbsOf,
   wholeWords,
@@ -60,10 +61,24 @@ function undone(text: string, folded: string, language: Language): Asked | null 
   const arrives = wholeWords(arrive).exec(fold(clause))?.index;
   const title =
     arrives === undefined
-      ? doneClause(clause, language)
+      ? (doneClause(clause, language) ?? leftUndone(clause, language))
       : `${provide} ${tidy(clause.slice(0, arrives).replace(/(?<=\s)(?:uns|mir|nicht|nous|ne|no|non|niet|inte)\s/g, ''), language)}`;
   return title === null ? null : { title, strength: 2, start, generic: false, refers: false };
 }
+
+/** “(unless) you sign the lease”, “(wenn) Sie den Vertrag nicht unterschreiben” */
+function leftUndone(clause: string, language: Language): string | null {
+  const { not, people, modal } = verbsOf(language);
+  const deed = without(without(clause.replace(READER, ''), not), modal).trim();
+  const first = firstWord(fold(deed));
+  const verb = language.requests.verbLast ? fold(deed.split(/\s+/).at(-1) ?? '') : first;
+  return people.has(first) || !isVerbForm(verb, language)
+    ? null
+    : (phrase(deed, language, '')?.title ?? null);
+}
+
+/** Who is to do it, in front of his verb. */
+const READER = /^\s*(?:you|vous ne|tu ne|usted|Sie|sie|du|ihr|u|je|jullie|ni|lei)\s+/;
 
 /** “If you approve it by Friday, we print next week” → “Approve it” */
 function ifDone(text: string, folded: string, language: Language, thing: string): Asked | null {

@@ -145,6 +145,15 @@ export const frames = [
     'bitten,|ersuchen,|auffordern,|daran erinnern,',
   ),
   combine('dich|sich|euch|sie sich|dich bitte|sie sich bitte', 'darum', 'kümmern,|,', 'dass'),
+  combine(
+    'nehmen sie sich|nimm dir|nehmt euch',
+    '|bitte|doch',
+    'die|kurz die|etwas|einen moment',
+    '|zeit,',
+    '',
+  ),
+  combine('tu|tun sie|tust du|tut', 'mir|uns', '|doch|bitte', 'den|einen', 'gefallen', 'und|,'),
+  'jemanden, der|jemanden, die|jemand, der|freiwillige, die',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -94,6 +94,13 @@ export const frames = [
   ),
   combine('your', 'job|task|part|turn|mission', 'is to|is now to'),
   combine('who', 'can|could|will|would|wants to|would like to|is going to|is able to'),
+  'take the time to|take a moment to|take a minute to|do me a favour and|do us a favour and|do me the favour of|do us the kindness of',
+  combine(
+    'need|needs|looking for|look for|want|wanted',
+    'someone|somebody|anyone|a volunteer',
+    'to|who can|who could|who will',
+  ),
+  combine('only', 'if you|when you|once you', '|can|could|would'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
@@ -139,5 +146,12 @@ export const needs = [
     'it would be|it’d be|would be',
     'great|good|lovely|nice|helpful|perfect|ideal|wonderful',
     'to have|to get|to receive',
+  ),
+  combine(
+    'we would|i would|we’d|i’d|we should|i should',
+    'be',
+    '|very|most|really|so|extremely',
+    'grateful|glad|pleased|happy|thankful',
+    'to have|to receive|to get|for',
   ),
 ].join('|');

@@ -87,6 +87,7 @@ export const frames = [
     'invitados|invitado|invitadas|invitada|convocados|convocado',
     'a|todos a',
   ),
+  'tómese el tiempo de|tómate el tiempo de|tómese el tiempo para|tómate el tiempo para|alguien que pueda|alguien que pudiera|alguien para|que pudieras|que pudiera|insisto en que|insistimos en que',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -102,6 +102,11 @@ export const frames = [
   combine('tu serais|vous seriez', 'gentil|gentille|aimable|adorable|bien aimable', 'de|d’'),
   combine('crois-tu|croyez-vous|penses-tu|pensez-vous|tu crois|tu penses', 'pouvoir'),
   combine('si', 'vous pouviez|tu pouvais|vous pouvez|tu peux|vous pourriez'),
+  'prenez le temps de|prends le temps de|besoin que vous|besoin que tu|à toi de|à vous de|à nous de|quelqu’un pour|quelqu’un qui puisse|quelqu’un qui pourrait|en acceptant de|si vous acceptiez de|si tu acceptais de',
+  combine(
+    'rends-moi|rendez-moi|fais-moi|faites-moi',
+    'service et|le plaisir de|plaisir et|la gentillesse de',
+  ),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

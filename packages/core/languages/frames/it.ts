@@ -88,6 +88,7 @@ export const frames = [
   combine('pensi|pensa|pensate|credi|crede', 'di poter'),
   combine('non', 'le|ti|vi|ci', 'resta', 'che|altro che'),
   combine('se', 'potesse|potessi|poteste|riuscisse a|riuscissi a|riusciste a|può|puoi|potete'),
+  'si prenda il tempo di|prenditi il tempo di|prendetevi il tempo di|qualcuno che possa|qualcuno che potesse|qualcuno per|se tu potessi|se lei potesse|che tu possa|raccomando di|raccomandiamo di',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -77,6 +77,7 @@ export const frames = [
     'se',
     'pudesse|pudesses|pudessem|puder|puderes|puderem|conseguisse|conseguisses|conseguir|conseguires',
   ),
+  'reserve um tempo para|tire um tempo para|arranje tempo para|alguém que possa|alguém que pudesse|alguém para|que pudesses|que pudesse|insisto em que|insistimos em que|insisto que|insistimos que',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

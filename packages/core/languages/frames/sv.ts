@@ -70,6 +70,7 @@ export const frames = [
   combine('påminna|be|ber|påminner', 'dig|er', 'om att|att'),
   combine('tror', 'du|ni', 'att', 'du|ni', 'kan|kunde|hinner|skulle kunna'),
   combine('om', 'du|ni', 'kan|kunde|hinner|skulle kunna'),
+  'ta dig tid att|ta er tid att|någon som kan|någon som vill|någon som skulle kunna|gör mig den tjänsten att|gör oss den tjänsten att|gör mig en tjänst och',
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -184,8 +184,9 @@ export const de: Language = {
       'muss|müssen|sollte|sollten|soll|sollen|ist zu|sind zu|ist|sind|ist noch|sind noch|muss noch|müssen noch|soll noch|müsste|müssten|ist bitte|sind bitte|muss bitte',
     courtesy:
       'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören|hier können sie sich abmelden|bis bald|bis dann|besuchen kommen|uns besuchen|danke, dass|vielen dank, dass|danke dass|sie sollten … erhalten|du solltest … bekommen',
+    goes: 'ginge das|geht das|wäre das möglich|ist das möglich|klappt das|schaffst du das|schaffen sie das|ließe sich das machen|lässt sich das machen',
     generic:
-      'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln|wissen|schaffen|hinkriegen',
+      'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln|wissen|schaffen|hinkriegen|tun|tu',
     verbs,
     moreVerbs,
     bring: 'mitbringen|mitnehmen|bringen|anziehen|vorbeibringen',
@@ -215,8 +216,9 @@ export const de: Language = {
     negation: 'nicht|kein|keine|keinen|keiner|nie',
     nothing: 'nichts',
     polite: 'bitte|freundlicherweise|doch|doch bitte|doch mal|mal',
-    modals: 'könnten|könntest|könnte|könnt|können|kannst|würden|würdest|würde|möchten|sollten|solltest',
+    modals: 'kann|könnten|könntest|könnte|könnt|können|kannst|würden|würdest|würde|möchten|sollten|solltest',
     be: 'werden|sein',
+    once: 'sobald|wenn|nachdem|bevor|ehe|solange',
     condition: 'falls|wenn|sollten sie',
     goal: 'um',
     so: 'so|also|daher|deshalb|darum',

@@ -179,6 +179,7 @@ export const es: Language = {
       'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser|ha de|han de|habrá de|habrán de|deberá|deberán|deberá estar|deberán estar|debe estar|deben estar|tiene que estar|tienen que estar|ha de estar',
     courtesy:
       'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia|venir a vernos|vernos|gracias por haber|gracias por|deberías recibir|debería recibir|hable conmigo|habla conmigo|diríjase a|si hay dudas|si tiene dudas|si tienes dudas',
+    goes: 'sería posible|es posible|sería factible|podría ser|puede ser|te va bien|le va bien',
     generic:
       'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver|saber',
     verbs,
@@ -210,6 +211,7 @@ export const es: Language = {
     polite: 'por favor|porfa',
     modals: '',
     be: 'ser|sernos|serme|haber sido|estar',
+    once: 'en cuanto|cuando|una vez|tan pronto como|después de|antes de',
     condition: 'si|en caso|caso',
     goal: 'para',
     so: 'así que|por lo que|por eso|por tanto',

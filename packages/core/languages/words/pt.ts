@@ -184,6 +184,7 @@ export const pt: Language = {
       'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser|deve ser-nos|deverá ser-nos|devem ser-nos|deverão ser-nos|terá de ser|terão de ser|tem de ser-nos|deveria ser|deveriam ser|deve estar|deverá estar|tem de estar|têm de estar|terá de estar|tem que estar',
     courtesy:
       'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da|cancelar subscrição|segue|seguem|até já|até breve|preferência|a confiança|a sua preferência|o contacto|o interesse|vir visitar|vir-nos visitar|nos vir visitar|obrigado por|obrigada por|deverá receber|deverás receber|deve receber|fale comigo|fala comigo|dirija-se a|em caso de dúvida|em caso de dúvidas',
+    goes: 'seria possível|é possível|pode ser|dá jeito|consegue|dá',
     generic:
       'dizer|diz|diga|responder|responda|tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver|saber',
     verbs,
@@ -215,6 +216,7 @@ export const pt: Language = {
     polite: 'por favor|pf',
     modals: '',
     be: 'ser|ser-nos|ser-me|estar',
+    once: 'assim que|quando|logo que|uma vez|depois de|antes de',
     condition: 'se|caso',
     goal: 'para',
     so: 'por isso|portanto|por tal',

@@ -182,6 +182,7 @@ export const sv: Language = {
       'måste|ska|skall|bör|behöver|behövs|ska vara|skall vara|måste vara|bör vara|ska bli|ska ha|ska ha blivit|måste bli',
     courtesy:
       'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer|hälsa på|tack för att|tack för|fråga mig om något|fråga oss om|fråga om du|ring mig om',
+    goes: 'går det|går det att göra|är det möjligt|skulle det gå|hinner du det|funkar det|fungerar det',
     generic:
       'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa|veta|veta det|hinna|klara',
     verbs,
@@ -212,6 +213,7 @@ export const sv: Language = {
     polite: 'vänligen|snälla|gärna',
     modals: '',
     be: 'bli|vara|ha|finnas',
+    once: 'så fort|så snart|när|innan|efter att|medan',
     condition: 'om|ifall',
     goal: 'för att',
     so: 'så|därför|alltså',
