@@ -117,7 +117,7 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['noun', noun, !settled],
     [wanted?.cue ?? 'request', wanted?.words, true],
     ['given', given, true],
-    ['wish', cues.wish.exec(window)?.[0], by === null && latest === undefined],
+    ['wish', cues.wish.exec(window)?.[0], by === null && until === null && latest === undefined],
     ['purpose', purpose, true],
     ['event', eventOf(setting, noun), !settled && purpose === undefined && phrase.counted !== true && !isDue],
     ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !isWanted],

@@ -73,7 +73,8 @@ function isInCondition(folded: string, phrase: Phrase, language: Language): bool
 
 /** “If you approve it by Friday, we print next week.” */
 const isIfDone = (folded: string, phrase: Phrase, language: Language): boolean =>
-  verbsOf(language).ifYou.test(folded) && !/[,;]\s/.test(folded.slice(0, phrase.start));
+  verbsOf(language).onlyIf.test(folded) ||
+  (verbsOf(language).ifYou.test(folded) && !/[,;]\s/.test(folded.slice(0, phrase.start)));
 
 /** The day may stand in front of the order or inside it (“On Monday please bring …”). */
 function withoutDate(folded: string, { start, end }: Phrase, language: Language): string {
@@ -106,7 +107,8 @@ export function purposeOf(clause: Setting['clause'], language: Language): string
 /** What the writer says that he himself will do or has to; a request in the same clause outweighs it. */
 export function commitOf({ folded, clause, language, order }: Setting): string | undefined {
   const { commit, self } = cuesOf(language);
-  if (verbsOf(language).announce.test(folded)) return undefined;
+  const { announce, onlyIf } = verbsOf(language);
+  if (announce.test(folded) || onlyIf.test(folded)) return undefined;
   const found = commit.exec(clause.before) ?? (order ? null : self.exec(clause.before));
   const own = found?.[0] ?? (order ? undefined : ownDeed(clause.before, language));
   return own !== undefined && !asks(clause.before, language) ? own : undefined;

@@ -133,7 +133,7 @@ const isSomeVerb = (word: string, language: Language) =>
   isVerbForm(word, language) || thirdBase(word, language) !== null;
 
 /** What would be is no order (“ci aiuterebbe”, “ajudava-nos”, “serait”). */
-const WOULD = /(?:rebbe(?:ro)?|rait|raient|r[ií]an?|riam|ava|avam)(?:-(?:nos|me))?$/;
+const WOULD = /(?:rebbe(?:ro)?|rait|raient|r[ií]an?|riam|ava|avam)(?:-(?:nos|me))?$|ia[sm]?-(?:nos|me)$/;
 
 function isOrder(rest: string, language: Language, sure: boolean): boolean {
   const starts = startsOrder(rest, language) || (sure && isSomeVerb(firstWord(rest), language));

@@ -100,6 +100,9 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail, numbers }: Lan
     joined: pattern(`^${alternatives(requests.and, requests.be)}(?:\\s|$)`),
     that: /(?:that|sure|dass|que|che|dat|att)$/,
     presents: pattern(`(?:^|[,.:]\\s*)${alternatives(requests.presents)}${WORD_END}[\\s:,]*`),
+    onlyIf: pattern(
+      `(?<![\\p{L}])(?:only|nur|que|seulement|solo|so|alleen|bara)(?![\\p{L}])[^.;!?]{0,40}?\\s${alternatives(requests.ifYou)}${WORD_END}\\s*`,
+    ),
     ifYou: pattern(`^\\s*${alternatives(requests.ifYou)}${WORD_END}\\s*`),
     ownSubject: pattern(`(?<![\\p{L}])${alternatives(requests.writerFirst)}(?:(?<=')|\\s+)$`),
     event: wholeWords(cues.event),

@@ -117,7 +117,10 @@ function thingMeant({ named, before }: Things, ahead: string, language: Language
 /** “Attached is the contract.” */
 function presented({ text, folded, language }: Spoken): string | null {
   const found = verbsOf(language).presents.exec(folded);
-  return found && firstThing(text.slice(found.index + found[0].length), language);
+  const rest = found ? text.slice(found.index + found[0].length).trim() : '';
+  // “I attach order 88-12.”
+  const numbered = /^\p{L}+\s\S*\d\S*(?=\.?$)/u.exec(rest)?.[0].replace(/\.$/, '') ?? null;
+  return found && (firstThing(rest, language) ?? numbered);
 }
 
 /** The place of a day in its sentence, with the comma that closes it (“bis Freitag, den 20. März, zu schicken”). */

@@ -8,9 +8,7 @@ import { capital, cutReason, tidy, uncapital } from './tidy.ts';
  * it can be done (“Abstracts may be submitted until 15 April”).
  */
 export function passive(sentence: string, language: Language, named: string, dated = false): Asked | null {
-  const greeted = verbsOf(language).greeting.exec(fold(sentence))?.[0].length ?? 0;
-  const lead = TOLD.exec(fold(sentence.slice(greeted)))?.[0].length ?? 0;
-  const hello = greeted + lead;
+  const hello = verbsOf(language).greeting.exec(fold(sentence))?.[0].length ?? 0;
   const text = sentence.slice(hello);
   const folded = fold(text);
   const { passive: must, mayPassive, generic } = verbsOf(language);
@@ -45,10 +43,6 @@ export function passive(sentence: string, language: Language, named: string, dat
     refers,
   };
 }
-
-/** “The board has decided that | the form is to be signed”, “Es eilt: | das Formular muss …” */
-const TOLD =
-  /^[^,.;:!?]{3,60}?(?:,?\s(?:that|que|dass|dat|att|che)\s|\squ'|:\s+)(?=[^,;:.!?]*\s(?:is to|are to|must|has to|have to|needs? to|should|doit|doivent|devra|debe[n]?|tiene[n]? que|deve|devem|tem de|tera de|devono|va|muss|mussen|soll|sollen|sollte|moet|moeten|dient|maste|ska)(?:\s|[.!?]|$))/;
 
 /** “(um … zu vermeiden,) ist der Betrag … zu zahlen”: the verb stands in front of its subject. */
 function turned(text: string, folded: string, language: Language, dated: boolean): Asked | null {

@@ -30,7 +30,11 @@ export function askedAt(found: Found, text: string, language: Language, thing: s
   const lead = verbsOf(language).clitic.test(fold(ahead));
   const said = found.framed ? unsaid(found, text, language) : null;
   if (said === '') return null;
-  if (said !== null) return { title: said, strength: 3, start: found.start, generic: false, refers: false };
+  if (said !== null) {
+    // “(il faudrait que) ce soit fait”
+    const generic = isGeneric(said, language);
+    return { title: said, strength: 3, start: found.start, generic, refers: generic };
+  }
   const object = objectInFront(before, words, language);
   const made = phrase(`${object}${words}`, language, thing, lead);
   const strength = found.framed ? 3 : 2.5;
@@ -46,7 +50,7 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
   const { auxiliary, determined, event, generic, particles, that } = verbsOf(language);
   const clause = tidy(cutReason(text.slice(start), language), language);
   const first = firstWord(fold(clause));
-  if (generic.has(first)) return null;
+  if (generic.has(first) || isGeneric(clause, language)) return null;
   if (auxiliary.has(first)) return doneClause(clause, language);
   const isName = determined.test(`x ${fold(clause)}`);
   const frame = text.slice(at, start).trim();
@@ -152,7 +156,8 @@ export function phrase(
   // “sign and return it”
   if (thing !== '' && pronoun === null) rest = rest.replace(TRAILING, ` ${thing}`);
   const plain = `${base} ${rest}`.replace(/\s+/g, ' ').trim();
-  if (plain.length < (pronoun === null ? 3 : 2)) return null;
+  const isShort = plain.length < 3 && !verbsOf(language).generic.has(fold(base));
+  if (plain.length < 2 || isShort) return null;
   const carried = lead || refersBack(verb, language) || (pronoun !== null && thing !== '');
   const refers = carried || isElliptic(rest, language) || TRAILING.test(said);
   if (thing === '' || plain.includes(thing) || (!refers && plain.includes(' ')))

@@ -16,9 +16,10 @@ import { deedAt } from './deed.ts';
 import { framed, isDenied } from './framed.ts';
 import { closing, namedBeside } from './named.ts';
 import { arriving, isArrival, needAt, needed } from './needs.ts';
-import { passive } from './passive.ts';
+import { doneClause, passive } from './passive.ts';
 import { askedAt, isGeneric, phrase } from './phrase.ts';
-import { blankOut, uncapital } from './tidy.ts';
+import { blankOut, tidy, uncapital } from './tidy.ts';
+import { toldLength } from './told.ts';
 import { withDeadline } from './withDeadline.ts';
 
 /**
@@ -35,15 +36,24 @@ export function askedIn(
   const text = blankOut(sentence, dates);
   const { greeting, announce } = verbsOf(language);
   const hello = greeting.exec(fold(text))?.[0].length ?? 0;
-  const told = hello + (announce.exec(fold(text.slice(hello)))?.[0].length ?? 0);
-  const asked = requestIn(text.slice(told), dates.length > 0, language, thing, own);
+  const known = hello + (announce.exec(fold(text.slice(hello)))?.[0].length ?? 0);
+  const told = known + toldLength(fold(text.slice(known)), language);
+  const rest = text.slice(told);
+  const asked =
+    (told > known ? doneIn(rest, language) : null) ?? requestIn(rest, dates.length > 0, language, thing, own);
   if (asked === null) {
     if (dates.length === 0) return null;
     // “Reminder: the list to be sent by Friday”
-    const label = told > hello ? infinitiveIn(`: ${text.slice(told)}`, language, thing) : null;
+    const label = told > hello ? infinitiveIn(`: ${rest}`, language, thing) : null;
     return label ? { ...label, start: label.start + told - 2 } : closing(sentence, language, thing);
   }
   return { ...asked, start: asked.start + told };
+}
+
+/** “(ich möchte daran erinnern, dass) der Tank gereinigt werden muss” */
+function doneIn(clause: string, language: Language): Asked | null {
+  const title = language.requests.verbLast ? doneClause(tidy(clause, language), language) : null;
+  return title === null ? null : { title, strength: 2, start: 0, generic: false, refers: false };
 }
 
 function requestIn(
@@ -129,7 +139,9 @@ function infinitiveIn(text: string, language: Language, thing: string): Asked | 
   const start = deedAt(text, language);
   if (start === null) return null;
   const before = fold(text.slice(0, start));
-  if (verbsOf(language).commit.test(before) || isDenied(before, '', language)) return null;
+  // “We can only go on if you …” is asked of the reader.
+  const isYours = /\s(?:sie|du|ihr|u|je|jullie)\s*$/.test(before);
+  if ((verbsOf(language).commit.test(before) && !isYours) || isDenied(before, '', language)) return null;
   if (OWN[language.code]?.test(before) ?? false) return null;
   return askedAt({ at: start, start, framed: false }, text, language, thing);
 }

@@ -119,7 +119,7 @@ function last(words: readonly string[], language: Language): string[] {
 
 /** By its form: lower case, in -n or one of the short ones. */
 const isInfinitive = (word: string) =>
-  /^\p{Ll}.*(?:en|ern|eln|aan|zien|doen|tun)$/u.test(fold(word)) && /^\p{Ll}/u.test(word);
+  /^(?:\p{Ll}.*(?:en|ern|eln|aan|zien|doen)|tun)$/u.test(fold(word)) && /^\p{Ll}/u.test(word);
 
 /** “einzureichen” → “einreichen” */
 function withoutZu(verb: string, language: Language): string {

@@ -57,6 +57,8 @@ function undone(text: string, folded: string, language: Language): Asked | null 
   const start = undoneAt(folded, language);
   if (start === null) return null;
   const clause = text.slice(start).split(/[,;](?=\s)/)[0] ?? '';
+  // Who cannot is not asked to.
+  if (CANNOT.test(fold(clause))) return null;
   const { provide, arrive } = language.requests;
   const arrives = wholeWords(arrive).exec(fold(clause))?.index;
   const title =
@@ -77,12 +79,16 @@ function leftUndone(clause: string, language: Language): string | null {
     : (phrase(deed, language, '')?.title ?? null);
 }
 
+const CANNOT = /(?:^|\s)(?:can|could|pouve|peu[tx]|pued|pode|poss|puo|kan|kun|konn|kann)/;
+
 /** Who is to do it, in front of his verb. */
 const READER = /^\s*(?:you|vous ne|tu ne|usted|Sie|sie|du|ihr|u|je|jullie|ni|lei)\s+/;
 
 /** “If you approve it by Friday, we print next week” → “Approve it” */
 function ifDone(text: string, folded: string, language: Language, thing: string): Asked | null {
-  const start = verbsOf(language).ifYou.exec(folded)?.[0].length;
+  const { ifYou, onlyIf } = verbsOf(language);
+  const found = ifYou.exec(folded) ?? onlyIf.exec(folded);
+  const start = found ? found.index + found[0].length : undefined;
   if (start === undefined) return null;
   // Where no comma ends it, the day does.
   const rest = text.slice(start);

@@ -88,6 +88,12 @@ export const frames = [
     'a|todos a',
   ),
   'tómese el tiempo de|tómate el tiempo de|tómese el tiempo para|tómate el tiempo para|alguien que pueda|alguien que pudiera|alguien para|que pudieras|que pudiera|insisto en que|insistimos en que',
+  combine(
+    'puedo|podemos|podría|podríamos',
+    'pedirle|pedirte|pedirles|pediros|rogarle|rogarles',
+    'que',
+    '|nos|me',
+  ),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -93,7 +93,8 @@ export const frames = [
   combine('denk je|denkt u', 'dat', 'je|u'),
   combine('het zou|het is', '|heel|erg', 'handig|nuttig|goed|fijn|verstandig', 'zijn om|om'),
   combine('je|u', 'eraan te herinneren', '|om'),
-  'neem de tijd om|neemt u de tijd om|iemand die|dringen erop aan|dringen erop aan om|dring erop aan|doe me een plezier en|doe ons een plezier en|doe mij een plezier en|doet u ons een plezier en',
+  'neem de tijd om|neemt u de tijd om|iemand die|doe me een plezier en|doe ons een plezier en|doe mij een plezier en|doet u ons een plezier en',
+  combine('wij|we|ik', 'dringen|dring', 'er|erop', '|bij u|sterk', 'aan|op aan', '|om'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

@@ -78,6 +78,12 @@ export const frames = [
     'pudesse|pudesses|pudessem|puder|puderes|puderem|conseguisse|conseguisses|conseguir|conseguires',
   ),
   'reserve um tempo para|tire um tempo para|arranje tempo para|alguém que possa|alguém que pudesse|alguém para|que pudesses|que pudesse|insisto em que|insistimos em que|insisto que|insistimos que',
+  combine(
+    'posso|podemos|poderia|poderíamos',
+    'pedir-lhe|pedir-te|pedir-lhes|pedir-vos|pedir|solicitar',
+    'que|para',
+    '|nos|me',
+  ),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
