@@ -84,6 +84,7 @@ export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, reques
     yours: wholeWords(requests.yours),
     awaits: pattern(`${alternatives(requests.awaits)}${WORD_END}`),
     is: near(requests.is),
+    says: wholeWords(requests.is),
     ends: near(
       listOf(requests.is)
         .filter((word) => word.length > 4)
@@ -107,7 +108,9 @@ export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, reques
     instead: near(cues.instead),
     insteadOf: wholeWords(cues.instead),
     lift: wholeWords(cues.lift),
-    day: pattern(`(?<![\\p{L}-])(?:${alternatives(cues.on, dates.article)}\\s+){1,2}$`),
+    day: pattern(
+      `(?<![\\p{L}-])(?:${alternatives(cues.on)}\\s+(?:${alternatives(dates.article)}\\s+)?|${alternatives(dates.article)}\\s+)$`,
+    ),
     from: near(dates.from),
     to: pattern(`^[\\s,]*${alternatives(dates.to)}(?![\\p{L}])`),
   };
@@ -129,7 +132,8 @@ const INVITE = /invit|einlad|lade|uitnod|nodig|convid|bjud/;
 
 /** “We remind you of your appointment on …”, “you are invited to the opening” ask for nothing. */
 function remindsOfEvent(frame: string, rest: string, language: Language): boolean {
-  const words = rest.trimStart().split(/[\s']+/, 4);
+  const clause = rest.trimStart().split(/[.,;:!?]/)[0] ?? '';
+  const words = clause.split(/[\s']+/, language.requests.verbLast ? undefined : 4);
   if (words.some((word) => isVerb(word, language))) return false;
   const isEvent = cuesOf(language).event.test(rest.slice(0, 50));
   return (REMIND.test(frame) && isEvent) || (INVITE.test(frame) && (isEvent || !language.requests.verbLast));

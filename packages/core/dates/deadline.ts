@@ -88,7 +88,7 @@ export function judge(
     overdue: isOverdue(setting),
     lead: isInside ? 0 : ((ahead ?? by ?? until ?? cues.day.exec(window))?.[0].length ?? 0),
     // “is the deadline” is no part of the day.
-    tail: latest === undefined || cues.noun.test(latest) ? 0 : latest.length,
+    tail: latest === undefined || cues.says.test(latest) ? 0 : latest.length,
   };
 }
 
@@ -99,14 +99,18 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   const window = windowOf(before);
   const own = folded.slice(phrase.start, phrase.end);
   const latest = cues.latest.exec(after)?.[0];
+  const ends = until !== null || by !== null || phrase.grain === 'span';
+  const given = ends && asksNothing(wanted) ? cues.given.exec(setting.before)?.[0] : undefined;
   // Its own cue settles it; the words further off need not be asked.
-  const settled = by !== null || latest !== undefined || (until !== null && wanted?.cue === 'request');
+  const settled =
+    by !== null ||
+    latest !== undefined ||
+    given !== undefined ||
+    ((until !== null || phrase.grain === 'span') && wanted?.cue === 'request');
   const purpose = !settled && wanted ? purposeOf(clause, language) : undefined;
   const isWanted =
     wanted !== null && (settled || until !== null || purpose !== undefined || asks(clause.before, language));
   const commit = commitOf(setting);
-  const ends = until !== null || by !== null || phrase.grain === 'span';
-  const given = ends && asksNothing(wanted) ? cues.given.exec(setting.before)?.[0] : undefined;
   const noun = cues.noun.exec(isTerm(setting) ? before : around)?.[0];
   const isDue = noun !== undefined && isTerm(setting);
   const offered = offerOf(setting);
@@ -117,7 +121,7 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['noun', noun, !settled],
     [wanted?.cue ?? 'request', wanted?.words, true],
     ['given', given, true],
-    ['wish', cues.wish.exec(window)?.[0], by === null && until === null && latest === undefined],
+    ['wish', cues.wish.exec(window)?.[0], !ends && latest === undefined],
     ['purpose', purpose, true],
     ['event', eventOf(setting, noun), !settled && purpose === undefined && phrase.counted !== true && !isDue],
     ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !isWanted],

@@ -32,7 +32,9 @@ export function wantedBy({
   if (asks(folded, language) || asks(withoutDate(folded, phrase, language), language)) {
     // “The plumber comes on Thursday, please clear the way.”
     const told =
-      clause.before.trim().split(/\s+/).length >= 3 && !verbsOf(language).condition.test(clause.before);
+      clause.before.trim().split(/\s+/).length >= 3 &&
+      !verbsOf(language).condition.test(clause.before) &&
+      !(ends && cues.given.test(clause.before));
     const clauseEnd = after.search(CLAUSE);
     const later = told && clauseEnd !== -1 && !asks(folded.slice(0, phrase.end + clauseEnd + 1), language);
     return { cue: later ? 'elsewhere' : 'request', words: 'a request' };

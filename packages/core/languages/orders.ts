@@ -123,6 +123,7 @@ function mayFollow(folded: string, start: number, at: number, language: Language
     goal.test(opening) ||
     condition.test(opening) ||
     once.test(opening) ||
+    once.test(folded) ||
     condition.test(clause) ||
     pleaseInside.test(folded.slice(at)) ||
     formal.test(folded.slice(at))
@@ -133,11 +134,12 @@ const isSomeVerb = (word: string, language: Language) =>
   isVerbForm(word, language) || thirdBase(word, language) !== null;
 
 /** What would be is no order (“ci aiuterebbe”, “ajudava-nos”, “serait”). */
-const WOULD = /(?:rebbe(?:ro)?|rait|raient|r[ií]an?|riam|ava|avam)(?:-(?:nos|me))?$|ia[sm]?-(?:nos|me)$/;
+const WOULD = /(?:rebbe(?:ro)?|rait|raient|r[ií]an?|riam|ava|avam)(?:-(?:nos|me))?$|zia[sm]?-(?:nos|me)$/;
 
 function isOrder(rest: string, language: Language, sure: boolean): boolean {
   const starts = startsOrder(rest, language) || (sure && isSomeVerb(firstWord(rest), language));
-  if (!starts || isNoOrder(rest, language) || WOULD.test(firstWord(rest))) return false;
+  const waits = verbsOf(language).once.test(rest);
+  if (!starts || waits || isNoOrder(rest, language) || WOULD.test(firstWord(rest))) return false;
   // “Equipa, …” is a greeting.
   const isName = /^[\p{L}'-]+,\s/u.test(rest) && !sure && !hasPronoun(firstWord(rest), language);
   const isLabel = /^[\p{L}'-]+\s*(?:[:=]|\d|no\.|nr\.?|#|n[.º°])/u.test(rest);

@@ -13,11 +13,20 @@ const BE_ALONE: Partial<Record<LanguageCode, string>> = {
   nl: '|zijn(?=\\s*[,.;]|\\s(?:ge|be|ver|in|aan|op|af|uit|terug)\\p{L}+(?:d|t|en)(?![\\p{L}]))',
 };
 
+/** A noun that its ending determines (“häcken”, “fönstret”). */
+const SUFFIXED: Partial<Record<LanguageCode, string>> = {
+  sv: '\\p{L}{3,}(?:[^aeiouy]et|[^aeiouy]en|[lr]n|an|orna|arna|erna)',
+};
+
+const NEVER = '(?!)';
+
 /** Any sign of a clause; the comma of an amount ends none. */
 const IN_CLAUSE = '(?:[^,;:]|,(?=\\d))';
 
 const passive = (...words: Words[]) =>
-  pattern(`^(?<thing>.{2,80}?)\\s+(?:${alternatives(...words)})\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`);
+  pattern(
+    `^(?<thing>.{2,80}?)\\s+(?:${alternatives(...words)})\\s+(?:(?:me|nous|lui|leur|te|vous)\\s+)?(?<verb>[\\p{L}-]+)(?<rest>.*)$`,
+  );
 
 const passiveLast = (...words: Words[]) =>
   pattern(
@@ -85,7 +94,9 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail, numbers }: Lan
     so: pattern(`,\\s*(?:${alternatives(requests.so)})\\s+`, 'g'),
     hence: pattern(`(?<=\\s)${alternatives(requests.so)}(?![\\p{L}])`),
     goal: pattern(`^${alternatives(requests.goal)}\\s`),
-    determined: pattern(`^\\S+?(?:-\\p{L}+)?\\s+${alternatives(requests.determiners, count)}${WORD_END}`),
+    determined: pattern(
+      `^\\S+?(?:-\\p{L}+)?\\s+(?:${alternatives(requests.determiners, count)}|${SUFFIXED[code] ?? NEVER})${WORD_END}`,
+    ),
     noun: pattern(`^[\\p{L}'-]+\\s${alternatives(requests.afterNoun)}(?:\\s|[.,;:]|$)`),
     writer: pattern(`^\\S+\\s${alternatives(requests.writer)}(?:\\s|$)`),
     doForMe: pattern(

@@ -140,7 +140,9 @@ export const isVerbForm = (word: string, language: Language) =>
 export function asksByPronoun(word: string, language: Language): boolean {
   if (!(ASKING[language.code]?.test(word) ?? false) || !hasPronoun(word, language)) return false;
   const verb = bare(word, language);
-  return !(INFINITIVE[language.code]?.test(verb) ?? false) && !TELLS.test(verb);
+  // “envia-nos” is of “enviar”.
+  const tells = TELLS.test(verb) && !(verb.endsWith('ia') && isInfinitive(`${verb}r`, language));
+  return !(INFINITIVE[language.code]?.test(verb) ?? false) && !tells;
 }
 
 /** Gerunds, what was and what would be. */

@@ -53,11 +53,17 @@ function clauseOfDeed(text: string, language: Language): number | null {
     const verb = words.at(-1) ?? '';
     const acts = /^\p{Ll}.*n$/u.test(verb) && isVerb(verb.replace(/(?<=.)zu(?=.{4})/, ''), language);
     const names =
-      mark.startsWith(':') || determined.test(`x ${fold(clause)}`) || /^(?:zu|te)$/.test(words.at(-2) ?? '');
+      mark.startsWith(':') ||
+      YOU.test(mark) ||
+      determined.test(`x ${fold(clause)}`) ||
+      /^(?:zu|te)$/.test(words.at(-2) ?? '');
     if (words.length > 1 && acts && names && !TELLS.test(clause)) return start;
   }
   return null;
 }
+
+/** Its subject is the reader. */
+const YOU = /\s(?:Sie|du|ihr|u|je|jullie)\s$/;
 
 /** A clause that tells, or holds another. */
 const TELLS = /\s(?:dat|dass|omdat|weil|wenn|ob|ich|wir|we|wij|ik)\s/;

@@ -58,6 +58,9 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
   const done = isName || isThat ? doneClause(clause, language) : null;
   // “(sorge dafür, dass) die Tür abgeschlossen ist”
   if (done !== null && auxiliary.has(fold(clause.split(' ').at(-1) ?? ''))) return done;
+  // “(se till att) faktura 4471 är betald”
+  const isDone = isThat && auxiliary.has(fold(clause.split(' ').at(-2) ?? ''));
+  if (isDone && done !== null) return done;
   const clitic = leadingClitic(clause, language) > 0 && done === null;
   const acts =
     verbLast &&
@@ -68,9 +71,7 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
       );
   if (clitic || acts || isVerb(first, language)) return null;
   const lost = verbLast ? particles.has(first) : wantsInfinitive(frame, clause, language);
-  // “(se till att) faktura 4471 är betald”
-  const isDone = isThat && auxiliary.has(fold(clause.split(' ').at(-2) ?? ''));
-  if (!isName) return isDone && done !== null ? done : (actionIn(clause, language) ?? (lost ? '' : null));
+  if (!isName) return actionIn(clause, language) ?? (lost ? '' : null);
   const kept = isThat ? capital(`${frame} ${clause}`) : `${provide} ${clause}`;
   return done ?? actionIn(clause, language) ?? (event.test(fold(clause)) ? '' : kept);
 }
@@ -159,7 +160,8 @@ export function phrase(
   const isShort = plain.length < 3 && !verbsOf(language).generic.has(fold(base));
   if (plain.length < 2 || isShort) return null;
   const carried = lead || refersBack(verb, language) || (pronoun !== null && thing !== '');
-  const refers = carried || isElliptic(rest, language) || TRAILING.test(said);
+  const refers =
+    carried || isElliptic(rest, language) || TRAILING.test(said) || /\bdo so\b/.test(fold(words));
   if (thing === '' || plain.includes(thing) || (!refers && plain.includes(' ')))
     return { title: capital(plain), refers };
   // The subject says what is to be done (“Update your details”).

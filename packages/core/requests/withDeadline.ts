@@ -63,7 +63,7 @@ function undone(text: string, folded: string, language: Language): Asked | null 
   const arrives = wholeWords(arrive).exec(fold(clause))?.index;
   const title =
     arrives === undefined
-      ? (doneClause(clause, language) ?? leftUndone(clause, language))
+      ? (leftUndone(clause, language) ?? doneClause(clause, language))
       : `${provide} ${tidy(clause.slice(0, arrives).replace(/(?<=\s)(?:uns|mir|nicht|nous|ne|no|non|niet|inte)\s/g, ''), language)}`;
   return title === null ? null : { title, strength: 2, start, generic: false, refers: false };
 }
@@ -98,7 +98,7 @@ function ifDone(text: string, folded: string, language: Language, thing: string)
     .split(/\s+/);
   const first = leadingClitic(clause, language) > 0 ? words[1] : words[0];
   const acts = language.requests.verbLast ? words.at(-1) : first;
-  if (acts === undefined || !isVerb(acts, language)) return null;
+  if (acts === undefined || !isVerbForm(acts, language)) return null;
   const made = phrase(clause, language, thing, leadingClitic(clause, language) > 0);
   return made && { ...made, strength: 1, start, generic: false };
 }

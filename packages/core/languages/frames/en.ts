@@ -101,6 +101,7 @@ export const frames = [
     'to|who can|who could|who will',
   ),
   combine('only', 'if you|when you|once you', '|can|could|would'),
+  combine('see|check|see to it', 'that'),
 ].join('|');
 
 /** What a thing that is wanted may stand behind (“we still need …”). */

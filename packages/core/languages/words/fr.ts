@@ -105,7 +105,7 @@ export const fr: Language = {
     purpose: 'à|au|pour|avant|à temps pour|en vue de|en prévision de|avant|avant que|à temps pour',
     must: 'doit|doivent|devez|dois|devra|devront|devrait|devraient',
     obligation:
-      'vous pouvez|tu peux|possible|pouvez|doit|doivent|devez|devons|dois|il faut|faut|faudrait|besoin|nécessaire|requis|requise|obligatoire|devrait|devraient|souhaitons|souhaite|attendons|attends|voudrais|voudrions|aimerais|aimerions|n’oubliez pas|n’oublie pas|prière|il faudra|pensez|pense|peuvent|pourra|pourront',
+      'vous pouvez|tu peux|possible|pouvez|doit|doivent|devez|devons|dois|il faut|faut|faudrait|besoin|nécessaire|requis|requise|obligatoire|devrait|devraient|souhaitons|souhaite|attendons|attends|voudrais|voudrions|aimerais|aimerions|n’oubliez pas|n’oublie pas|prière|il faudra|pensez|pense|peuvent|pourra|pourront|il faudrait que',
     given:
       'il vous reste|il te reste|vous avez|tu as|vous disposez|tu disposes|vous aurez|un délai de|avez-vous|vous avez encore|tu auras|aurez|auras|aurez alors|disposerez|il est encore temps|encore le temps',
     wish: 'de préférence|idéalement|si possible|au mieux|dans l’idéal|plutôt|si possible dès|de préférence dès|idéalement dès',

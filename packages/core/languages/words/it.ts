@@ -106,7 +106,7 @@ export const it: Language = {
       'a|alla|al|per|prima di|in tempo per|prima della|prima del|in vista di|in vista della|prima di|prima che|prima del|prima della|prima dell’|in tempo per',
     must: 'deve|devono|devi|dovete|dovrà|dovranno|dev’essere',
     obligation:
-      'può|puoi|potete|possibile|si accettano|deve|devono|dobbiamo|devi|dovete|bisogna|occorre|occorrono|serve|servono|necessario|necessaria|obbligatorio|richiesto|richiesta|dovrebbe|dovrebbero|vorrei|vorremmo|abbiamo bisogno|ho bisogno|aspettiamo|attendiamo|si ricordi|ricordati|ricordatevi|non dimenticare|non dimentichi|ci serve|mi serve|è da|va|vanno|è necessario|ci servono|mi servono|possono|potrà|potranno',
+      'può|puoi|potete|possibile|si accettano|deve|devono|dobbiamo|devi|dovete|bisogna|occorre|occorrono|serve|servono|necessario|necessaria|obbligatorio|richiesto|richiesta|dovrebbe|dovrebbero|vorrei|vorremmo|abbiamo bisogno|ho bisogno|aspettiamo|attendiamo|si ricordi|ricordati|ricordatevi|non dimenticare|non dimentichi|ci serve|mi serve|è da|va|vanno|è necessario|ci servono|mi servono|possono|potrà|potranno|dovrebbe|dovrebbero',
     given:
       'ha tempo|hai tempo|avete tempo|ha ancora|hai ancora|avete ancora|ha|hai|avete|dispone|disponete|le restano|ti restano|vi restano|vi resta|avrete|avrà|c’è tempo|hanno tempo|avrai|avranno|disporrà|c’è ancora tempo|ancora tempo',
     wish: 'preferibilmente|possibilmente|idealmente|se possibile|meglio se|meglio ancora|di preferenza|meglio già|possibilmente già',

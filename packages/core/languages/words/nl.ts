@@ -109,7 +109,7 @@ export const nl: Language = {
       'naar|voor|tijdig voor|op tijd voor|vóór|voorafgaand aan|ten behoeve van|voordat|voorafgaand aan|tijdig voor|op tijd voor|alvorens',
     must: 'moet|moeten|dient|dienen|behoort|behoren|hoort',
     obligation:
-      'u kunt|je kunt|jullie kunnen|mogelijk|kunt u|moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|hebben|gewenst|zorg|zorgt|kunnen|kan',
+      'u kunt|je kunt|jullie kunnen|mogelijk|kunt u|moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|gewenst|zorg|zorgt|kunnen|kan|zou moeten',
     given:
       'u hebt|u heeft|je hebt|jullie hebben|heeft u|heb je|hebben jullie|u krijgt|je krijgt|u hebt nog|heeft dan|hebt dan|heb dan|heeft u dan|er is nog tijd|nog tijd',
     wish: 'liefst|het liefst|bij voorkeur|idealiter|zo mogelijk|indien mogelijk|beter nog|liefst al|het liefst al|bij voorkeur al',

@@ -115,7 +115,7 @@ export const pt: Language = {
       'à|ao|para|antes de|a tempo de|antes da|antes do|a tempo para|com vista a|antes de|antes que|antes da|antes do|a tempo de',
     must: 'deve|devem|tem de|têm de|tem que|têm que|deverá|deverão|terá de|terão de|há de|hão de|deve-se',
     obligation:
-      'pode|podes|podem|possível|aceitam-se|deve|devem|devemos|tem de|têm de|tem que|têm que|temos de|temos que|tens de|tens que|é preciso|preciso|precisamos|precisa|necessário|necessária|obrigatório|necessito|necessitamos|deveria|deveriam|queremos|gostaria|gostaríamos|esperamos|lembre-se|lembra-te|não se esqueça|não te esqueças|há que|convém|aguardamos|poderá|poderão',
+      'pode|podes|podem|possível|aceitam-se|deve|devem|devemos|tem de|têm de|tem que|têm que|temos de|temos que|tens de|tens que|é preciso|preciso|precisamos|precisa|necessário|necessária|obrigatório|necessito|necessitamos|deveria|deveriam|queremos|gostaria|gostaríamos|esperamos|lembre-se|lembra-te|não se esqueça|não te esqueças|há que|convém|aguardamos|poderá|poderão|teria de|teriam de|teria que',
     given:
       'tens|tem|têm|dispõe|dispões|dispõem|resta-lhe|restam-lhe|tem ainda|tens ainda|restam-te|têm ainda|terá|terás|terão|disporá|dispõe de|ainda há tempo|há tempo',
     wish: 'de preferência|preferencialmente|idealmente|se possível|melhor ainda|se puder ser',

@@ -74,7 +74,7 @@ export const sv: Language = {
       'från idag|från i dag|efter mottagandet|från mottagandet|räknat från idag|från och med idag|efter fakturadatum|på dig|på er|på sig|från och med i dag|räknat från i dag',
     agoBefore: 'för',
     agoAfter: 'sedan',
-    article: 'den|det|de',
+    article: 'den|de',
     of: 'av|,|i',
     ordinalMark: ':e|:a|e|:de',
     dayOfMonth: 'den|före den|senast den|till den|innan den',
@@ -115,7 +115,7 @@ export const sv: Language = {
     purpose: 'till|för|i tid till|inför|före|innan|i god tid till|före|innan|inför|i tid till',
     must: 'måste|ska|skall|bör',
     obligation:
-      'du kan|ni kan|möjligt|kan du|måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall|kan|får',
+      'du kan|ni kan|möjligt|kan du|måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall|kan|får|borde',
     given:
       'du har|ni har|har du|har ni|har sedan|har då|har därefter|du får på dig|ni får på er|det finns ännu tid|ännu tid|finns det tid',
     wish: 'helst|allra helst|gärna redan|om möjligt|idealiskt|bäst|helst redan',
