@@ -11,6 +11,7 @@ import {
   type Language,
   type LanguageCode,
   type Words,
+  verbsOf,
 } from '../languages/index.ts';
 
 const PARTICIPLE_DE =
@@ -146,6 +147,7 @@ export function asks(folded: string, language: Language): boolean {
   const { request, awaits, yours } = cuesOf(language);
   // “We expect the parcel on Thursday” asks for nothing, “we expect your answer” does.
   for (const { 0: words, index } of request(plain)) {
+    if (verbsOf(language).denied.test(plain.slice(0, index))) continue;
     const isAwaited = awaits.test(words) && !yours.test(plain);
     if (!isAwaited && !remindsOfEvent(words, plain.slice(index + words.length), language)) return true;
   }

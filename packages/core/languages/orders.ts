@@ -137,7 +137,11 @@ const isSomeVerb = (word: string, language: Language) =>
 const WOULD = /(?:rebbe(?:ro)?|rait|raient|r[ií]an?|riam|ava|avam)(?:-(?:nos|me))?$|zia[sm]?-(?:nos|me)$/;
 
 function isOrder(rest: string, language: Language, sure: boolean): boolean {
-  const starts = startsOrder(rest, language) || (sure && isSomeVerb(firstWord(rest), language));
+  const { urgentInside } = verbsOf(language);
+  const starts =
+    startsOrder(rest, language) ||
+    startsOrder(rest.replace(urgentInside, '$<verb>'), language) ||
+    (sure && isSomeVerb(firstWord(rest), language));
   const waits = verbsOf(language).once.test(rest);
   if (!starts || waits || isNoOrder(rest, language) || WOULD.test(firstWord(rest))) return false;
   // “Equipa, …” is a greeting.

@@ -135,6 +135,7 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail, numbers }: Lan
       `[\\s,]*(?<![\\p{L}])${alternatives(requests.please, requests.high, requests.low, cues.latest, cues.wish)}[\\s,.!]*$`,
     ),
     particles: new Set(listOf(requests.particles)),
+    urgentInside: pattern(`^(?<verb>\\S+)\\s+${alternatives(requests.high, requests.low)}${WORD_END}`),
     urgent: pattern(`^\\s*${alternatives(requests.high)}\\s*[:!,–-]+\\s*`),
   };
 });

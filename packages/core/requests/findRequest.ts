@@ -47,7 +47,9 @@ export function findRequest(
     const request: Found | null = found?.generic
       ? { ...found, ...meantBy(found, before, sentences[n - 1]) }
       : found;
-    const score = (request?.score ?? 0) - n * 0.05;
+    // “We are short of twelve parts for Wednesday. Could you copy them?”: the order says more than the need.
+    const need = request?.refers === true && before && before.wanted !== null ? before.score + 0.5 : 0;
+    const score = Math.max(request?.score ?? 0, need) - n * 0.05;
     if (request && request.title !== '' && (!best || score > best.score)) best = { ...request, score };
     before = request;
   }

@@ -193,7 +193,7 @@ export const de: Language = {
     homographs:
       'frage|suche|teile|stelle|drucke|druck|laden|plan|kauf|ruf|test|schreiben|antworten|antwort|fahrt|messe|wahl|kommt|leite|sicher|sichere',
     determiners:
-      'der|die|das|den|dem|des|ein|eine|einen|einem|einer|mein|meine|meinen|unser|unsere|unseren|dein|deine|deinen|euer|eure|euren|ihr|ihre|ihren|diesen|diese|dieses|alle|beide|jeden|jede|mir|uns|ihm|ihnen|sie|es|ihn|mich|bitte|doch|mal|noch',
+      'der|die|das|den|dem|des|ein|eine|einen|einem|einer|mein|meine|meinen|unser|unsere|unseren|dein|deine|deinen|euer|eure|euren|ihr|ihre|ihren|diesen|diese|dieses|alle|beide|jeden|jede|mir|uns|ihm|ihnen|sie|es|ihn|mich|bitte|doch|mal|noch|jemanden|jemand|alles',
     forms:
       'gib geben|gibst geben|lies lesen|liest lesen|nimm nehmen|nimmst nehmen|hilf helfen|hilfst helfen|miss messen|sieh sehen|siehst sehen|sprich sprechen|sprichst sprechen|wirf werfen|wirfst werfen|entwirf entwerfen|entwirfst entwerfen|vergiss vergessen|tritt treten|empfiehl empfehlen|brich brechen|triff treffen|triffst treffen|trägst tragen|fährst fahren|hältst halten|behältst behalten|lädst laden|übermittle übermitteln|sammle sammeln|regle regeln|wechsle wechseln|tu tun',
     third:

@@ -188,7 +188,7 @@ export const es: Language = {
     homographs:
       'firma|cuenta|visita|compra|reserva|entrega|prueba|copia|llama|informe|cierre|pase|factura|carga|conteste|publica|tramite|ordena|pregunta|limpia|completa|valida|busca|sube|responde|paga|pida',
     determiners:
-      'el|la|los|las|un|una|unos|unas|mi|mis|tu|tus|su|sus|nuestro|nuestra|nuestros|nuestras|este|esta|estos|estas|ese|esa|todos|todas|todo|toda|cada|dos|tres|nos|me|al|vuestro|vuestra|vuestros|vuestras',
+      'el|la|los|las|un|una|unos|unas|mi|mis|tu|tus|su|sus|nuestro|nuestra|nuestros|nuestras|este|esta|estos|estas|ese|esa|todos|todas|todo|toda|cada|dos|tres|nos|me|al|vuestro|vuestra|vuestros|vuestras|a alguien|alguien',
     forms:
       'haga hacer|haz hacer|hagan hacer|hagas hacer|diga decir|digan decir|digas decir|di decir|ponga poner|pon poner|pongan poner|pongas poner|proponga proponer|propongan proponer|disponga disponer|reponga reponer|venga venir|ven venir|vengan venir|traiga traer|traigan traer|traigas traer|tenga tener|ten tener|mantenga mantener|mantén mantener|mantengan mantener|obtenga obtener|salga salir|esté estar|estén estar|dé dar|den dar|des dar|vea ver|vean ver|veas ver|oiga oír|vaya ir|sepa saber|dime decir|dinos decir|dile decir|diles decir|dame dar|danos dar|dale dar|hazme hacer|haznos hacer|hazlo hacer|hazla hacer|ponme poner|ponlo poner|ponla poner|ponnos poner|tenme tener|dadme dar|decidme decir|decidnos decir|hiciera hacer|hiciese hacer|trajera traer|dices decir|haces hacer|traes traer|pones poner|tienes tener|vienes venir|echa echar|saca sacar',
     third: 'hace hacer|dice decir|pone poner|propone proponer|trae traer|tiene tener|obtiene obtener',

@@ -185,7 +185,7 @@ export const fr: Language = {
     homographs:
       'visite|commande|demande|réserve|livre|note|compte|adresse|garde|facture|classe|offre|copie|mesure|passe|annonce|cale|aide|relance|règle|fixe|signe|change',
     determiners:
-      "le|la|les|l'|un|une|des|du|mon|ma|mes|ton|ta|tes|son|sa|ses|notre|nos|votre|vos|leur|leurs|ce|cet|cette|ces|tous|toutes|tout|toute|chaque|deux|trois|moi|nous|lui|me",
+      "le|la|les|l'|un|une|des|du|mon|ma|mes|ton|ta|tes|son|sa|ses|notre|nos|votre|vos|leur|leurs|ce|cet|cette|ces|tous|toutes|tout|toute|chaque|deux|trois|moi|nous|lui|me|quelqu’un",
     forms:
       'lisez lire|lis lire|relisez relire|relis relire|mets mettre|transmets transmettre|remets remettre|soumets soumettre|permets permettre|faites faire|fais faire|fasse faire|fassiez faire|refaites refaire|dites dire|dis dire|disiez dire|écrivez écrire|écris écrire|écriviez écrire|inscrivez inscrire|inscris inscrire|décrivez décrire|décris décrire|réécrivez réécrire|prenez prendre|prends prendre|preniez prendre|reprenez reprendre|reprends reprendre|repreniez reprendre|venez venir|viens venir|veniez venir|revenez revenir|prévenez prévenir|préviens prévenir|tenez tenir|tiens tenir|retenez retenir|obtenez obtenir|maintenez maintenir|traduisez traduire|traduis traduire|conduisez conduire|produisez produire|réduisez réduire|joignez joindre|joins joindre|rejoignez rejoindre|voyez voir|vois voir|revoyez revoir|revois revoir|prévoyez prévoir|prévois prévoir|recevez recevoir|buvez boire|éteignez éteindre|éteins éteindre|repeignez repeindre|restreignez restreindre|peignez peindre|résolvez résoudre|couvre couvrir|recueille recueillir|sers servir|pars partir|sors sortir|élisez élire|soyez être|sois être',
     third:

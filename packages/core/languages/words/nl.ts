@@ -5,7 +5,7 @@ import { moreVerbs, verbs } from '../verbs/nl.ts';
 export const nl: Language = {
   code: 'nl',
   common:
-    'de|het|een|en|van|te|is|voor|u|uw|jij|je|wij|we|ons|onze|met|door|dat|dit|alstublieft|graag|hebben|wordt|worden|zijn|er|op|bij|uit|zou|kunt|kun|niet|heeft|als|of|ik|mij|me|nog|naar|ook|kunnen|deze|om|aan|maar|wil',
+    'de|het|een|en|van|die|te|is|voor|u|uw|jij|je|wij|we|ons|onze|met|door|dat|dit|alstublieft|graag|hebben|wordt|worden|zijn|er|op|bij|uit|zou|kunt|kun|niet|heeft|als|of|ik|mij|me|nog|naar|ook|kunnen|deze|om|aan|maar|wil',
   months: [
     'januari|jan',
     'februari|feb',
@@ -188,7 +188,7 @@ export const nl: Language = {
     homographs:
       'bel|plan|test|werk|koop|vraag|antwoord|boek|deel|mail|les|zorg|label|print|scan|regel|leen|meet|stuur|dien',
     determiners:
-      'de|het|een|mijn|jouw|je|uw|onze|ons|hun|haar|zijn|deze|dit|die|dat|alle|elke|beide|twee|drie|mij|me|hem|hen|ze|het|even|graag|a.u.b.|aub',
+      'de|het|een|mijn|jouw|je|uw|onze|ons|hun|haar|zijn|deze|dit|die|dat|alle|elke|beide|twee|drie|mij|me|hem|hen|ze|het|even|graag|a.u.b.|aub|iemand',
     forms: 'doe doen|ga gaan|zie zien|sta staan',
     third: 'doet doen|gaat gaan|staat staan|slaat slaan|ziet zien|houdt houden',
     participles:

@@ -193,7 +193,7 @@ export const pt: Language = {
     homographs:
       'conta|visita|compra|reserva|entrega|copia|troca|marca|fatura|junta|procura|informe|teste|testa|completa|publica|trata|valida|agenda|limpa|levante|conte|passe',
     determiners:
-      'o|a|os|as|um|uma|uns|umas|meu|minha|meus|minhas|teu|tua|teus|tuas|seu|sua|seus|suas|nosso|nossa|nossos|nossas|este|esta|estes|estas|esse|essa|todos|todas|todo|toda|cada|dois|três|nos|me|lhe|ao|à',
+      'o|a|os|as|um|uma|uns|umas|meu|minha|meus|minhas|teu|tua|teus|tuas|seu|sua|seus|suas|nosso|nossa|nossos|nossas|este|esta|estes|estas|esse|essa|todos|todas|todo|toda|cada|dois|três|nos|me|lhe|ao|à|alguém',
     forms:
       'faça fazer|façam fazer|faças fazer|diga dizer|digam dizer|digas dizer|diz dizer|traga trazer|tragam trazer|tragas trazer|traz trazer|veja ver|vejam ver|vejas ver|vê ver|reveja rever|revejam rever|revejas rever|revê rever|leia ler|leiam ler|leias ler|lê ler|peça pedir|peçam pedir|peças pedir|meça medir|ponha pôr|ponham pôr|proponha propor|proponham propor|disponha dispor|reponha repor|venha vir|venham vir|vem vir|tenha ter|obtenha obter|obtenham obter|mantenha manter|mantenham manter|esteja estar|estejam estar|dê dar|deem dar|dá dar|ouça ouvir|planeie planear|traduz traduzir|conduz conduzir|produz produzir|reduz reduzir|diz-me dizer|diz-nos dizer|dá-me dar|dá-nos dar|dê-me dar|dê-nos dar|faz-me fazer|faz-nos fazer|traz-me trazer|traz-nos trazer|põe-me pôr|dá-lhe dar|trouxesse trazer|fizesse fazer|dizes dizer|fazes fazer|trazes trazer|pões pôr|tens ter|vens vir|faculta facultar|faculte facultar|coloque colocar',
     third: 'faz fazer|põe pôr|propõe propor|mantém manter|obtém obter',

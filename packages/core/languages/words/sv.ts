@@ -190,7 +190,7 @@ export const sv: Language = {
     bring: 'ta|medta|medföra|ha',
     homographs: 'svar|bok|test|mejl|mail|del|räkna|spår|lag|mål|sand|rit|flytt|bygg|mat|måla|packa',
     determiners:
-      'den|det|de|en|ett|min|mitt|mina|din|ditt|dina|er|ert|era|vår|vårt|våra|sin|sitt|sina|hans|hennes|deras|denna|detta|dessa|alla|varje|båda|två|tre|mig|oss|honom|henne|dem|gärna|in|upp|ut|till|på|ner|med|igenom|om|av',
+      'den|det|de|en|ett|min|mitt|mina|din|ditt|dina|er|ert|era|vår|vårt|våra|sin|sitt|sina|hans|hennes|deras|denna|detta|dessa|alla|varje|båda|två|tre|mig|oss|honom|henne|dem|gärna|in|upp|ut|till|på|ner|med|igenom|om|av|någon',
     forms:
       'ge ge|ges ge|kom komma|bestäm bestämma|glöm glömma|töm tömma|inkom inkomma|återkom återkomma|se se|ange ange|anges ange|föreslå föreslå|gå gå|stå stå|få få|be be',
     third: 'gör göra|ger ge|tar ta|ser se|går gå|står stå|säger säga|lägger lägga|sätter sätta|får få',
