@@ -108,8 +108,10 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     given !== undefined ||
     ((until !== null || phrase.grain === 'span') && wanted?.cue === 'request');
   const purpose = !settled && wanted ? purposeOf(clause, language) : undefined;
+  const isOrdered = wanted?.cue === 'must' && cues.must.test(clause.before);
   const isWanted =
-    wanted !== null && (settled || until !== null || purpose !== undefined || asks(clause.before, language));
+    wanted !== null &&
+    (settled || until !== null || purpose !== undefined || isOrdered || asks(clause.before, language));
   const commit = commitOf(setting);
   const noun = cues.noun.exec(isTerm(setting) ? before : around)?.[0];
   const isDue = noun !== undefined && isTerm(setting);
@@ -130,7 +132,7 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['plan', commit, wanted?.cue === 'elsewhere'],
     ['needless', cues.needless.exec(around)?.[0], wanted !== null],
     ['delivered', cues.delivered.exec(around)?.[0], true],
-    ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined],
+    ['future', cues.future.exec(around)?.[0], !wanted && commit === undefined && latest === undefined],
     ['label', clause.before.trim(), until !== null && /^[^.;?!]{2,45}\s?:\s*$/.test(clause.before)],
     ['offer', offered, until !== null && asksNothing(wanted)],
     ['state', stateOf(setting, wanted), latest === undefined && given === undefined && asksNothing(wanted)],

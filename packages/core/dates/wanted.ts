@@ -97,10 +97,12 @@ export function purposeOf(clause: Setting['clause'], language: Language): string
   const [asked] = cues.request(clause.before);
   const told = asked ? clause.before.replace(asked[0], ' ') : clause.before;
   const near = told.split(/\s+/).slice(-8).join(' ');
-  if (!lead || cues.coming.test(`${near} ${clause.after}`)) return undefined;
+  // “before the auditors come on Friday”
+  const isAhead = lead !== null && cues.ahead.test(lead[0]);
+  if (!lead || (!isAhead && cues.coming.test(`${near} ${clause.after}`))) return undefined;
   const direct = /^\S+\s+(?:\S+\s+)?$/.test(lead[0]);
   const isEvent =
-    cues.ahead.test(lead[0]) ||
+    isAhead ||
     cues.event.test(lead[0]) ||
     (direct && cues.event.test(clause.after.split(/\s+/).slice(0, 5).join(' ')));
   return isEvent ? lead[0] : undefined;

@@ -77,7 +77,7 @@ function gerundBase(word: string, language: Language): string | undefined {
 
 /** Infinitives by their ending, at least this long; words that only look like them. */
 const INFINITIVE: Partial<Record<LanguageCode, RegExp>> = {
-  fr: /^(?!hiver|cahier|fevrier|janvier|papier|courrier|dossier|atelier|fichier|premier|dernier|quartier|chantier|loyer|entier|avenir|plaisir|cadre|lettre|ordre|chambre|ombre|titre)\p{L}{2,}(?:[^i]er|ir|dre|ttre)$/u,
+  fr: /^(?!hiver|cahier|fevrier|janvier|papier|courrier|dossier|atelier|fichier|premier|dernier|quartier|chantier|loyer|entier|avenir|plaisir|cadre|lettre|ordre|chambre|ombre|titre)\p{L}{2,}(?:[^i]er|(?<!o)ir|dre|ttre)$/u,
   es: /^(?!taller|lugar|alquiler|mujer|primer|tercer|cualquier|hogar|similar|escolar|placer|poder|ayer|popular|familiar|titular|militar)\p{L}{3,}(?:ar|er|ir)$/u,
   pt: /^(?!lugar|mulher|qualquer|similar|escolar|prazer|poder|popular|familiar|titular|militar)\p{L}{3,}(?:ar|er|ir)$/u,
   it: /^(?!cellulare|esemplare|scolare|particolare|popolare|generale|parere|piacere|potere|dovere|carattere|genere|lettere|opere|camere)\p{L}{3,}(?:are|ire|[^aeiou]ere)$/u,
@@ -245,8 +245,17 @@ export function participleBase(word: string, language: Language): string | null 
   return (
     bases.find((base) => sure.has(fold(base)) || doubtful.has(fold(base))) ??
     bases.find((base) => isVerbForm(base, language)) ??
-    partedBase(word, language)
+    partedBase(word, language) ??
+    insideBase(word, language)
   );
+}
+
+/** “zurückzuschneiden” → “zurückschneiden” */
+function insideBase(word: string, language: Language): string | null {
+  const [, particle = '', verb = ''] =
+    (language.code === 'de' ? /^(.+)zu(.+n)$/.exec(word.toLowerCase()) : null) ?? [];
+  const isJoined = verbsOf(language).particles.has(fold(particle)) && isVerbForm(verb, language);
+  return isJoined ? `${particle}${verb}` : null;
 }
 
 /** “uppladdad” → “ladda upp”, “återlämnad” → “lämna tillbaka” */

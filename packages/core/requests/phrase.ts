@@ -67,7 +67,8 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
     clause
       .split(' ')
       .some(
-        (word, i) => i > 0 && word.endsWith('n') && isVerb(participleBase(word, language) ?? word, language),
+        (word, i) =>
+          i > 0 && word.endsWith('n') && (participleBase(word, language) !== null || isVerb(word, language)),
       );
   if (clitic || acts || isVerb(first, language)) return null;
   const lost = verbLast ? particles.has(first) : wantsInfinitive(frame, clause, language);

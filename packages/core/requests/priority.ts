@@ -20,7 +20,7 @@ const LEVELS: readonly [Level, ReturnType<typeof finder>][] = [
   ['high', finder(({ high }) => high)],
 ];
 const NEGATED = pattern(
-  `(?<![\\p{L}])(?:\\p{L}+)?${alternatives(...LANGUAGES.map((l) => l.requests.negation))}\\s+(?:\\S+\\s+)?$`,
+  `(?<![\\p{L}])(?:\\p{L}+n't|${alternatives(...LANGUAGES.map((l) => l.requests.negation))})\\s+(?:\\S+\\s+)?$`,
 );
 
 const fromNowOn = finder(({ fromNowOn: words }) => words);

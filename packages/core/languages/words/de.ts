@@ -153,7 +153,7 @@ export const de: Language = {
     announce:
       'wir möchten sie daran erinnern, dass|wir möchten daran erinnern, dass|wir erinnern daran, dass|wir erinnern sie daran, dass|bitte beachten sie, dass|bitte beachtet, dass|bitte denken sie daran, dass|bitte denkt daran, dass|wir weisen darauf hin, dass|wir weisen sie darauf hin, dass|zur erinnerung:|hiermit teilen wir mit, dass|hiermit teilen wir ihnen mit, dass|wir teilen ihnen mit, dass|denkt daran, dass|denk daran, dass|ich erinnere daran, dass|nur zur erinnerung:|kurze erinnerung:|wir informieren sie, dass|wir möchten sie informieren, dass|wir informieren … dass|wir weisen … darauf hin, dass|wir teilen … mit, dass',
     arrive:
-      'eingehen|eingegangen sein|vorliegen|eintreffen|eingetroffen sein|ankommen|da sein|hier sein|bei uns sein|angekommen sein|zugehen|zugegangen sein|in unseren händen sein',
+      'eingehen|eingegangen sein|vorliegen|eintreffen|eingetroffen sein|ankommen|da sein|hier sein|bei uns sein|angekommen sein|zugehen|zugegangen sein|in unseren händen sein|bei … sein',
     is: 'ist|war|endet|läuft|fällt|wurde|wird',
     forAction: 'für|zur|zum',
     actionNouns:

@@ -154,7 +154,7 @@ export const en: Language = {
     announce:
       'please note that|kindly note that|note that|we would like to remind you that|we’d like to remind you that|we remind you that|i’d like to remind you that|just a reminder that|a reminder that|this is a reminder that|reminder:|please be advised that|please remember that|remember that|we inform you that|we would like to inform you that|we are writing to let you know that|as a reminder,|don’t forget that|just to let you know that|this is to inform you that|we inform … that|we would like to inform … that',
     arrive:
-      'reach us|reach me|reach this office|reach our office|be with us|be with me|arrive|be received|have reached us|have reached me|be in our hands|get to us|get to me|come in|be in',
+      'reach us|reach me|reach this office|reach our office|be with us|be with me|arrive|be received|have reached us|have reached me|be in our hands|get to us|get to me|come in|be in|be with',
     is: 'is|was|ends|expires|falls|closes|has been|will be',
     forAction: 'for|to',
     actionNouns:
@@ -206,7 +206,7 @@ export const en: Language = {
       'also|then|just|kindly|please|now|again|to|still|quickly|briefly|all|both|at least|urgently|possibly|perhaps|go ahead and|each|maybe|simply|directly|first|therefore|instead',
     clitics: '',
     elliptic:
-      'another|another one|a new one|a new pair|new ones|one|ones|some|a few|a couple|a few of them|some of them|one of them|the rest|the others|the other|yours|mine|ours|theirs|both|all of them|any|a replacement|replacements|a second one|more|everything|this|that|these|those|it|them|the remaining ones|its|to it|about it|of it|to this|to that|about this|of this|so|do so',
+      'another|another one|a new one|a new pair|new ones|one|ones|some|a few|a couple|a few of them|some of them|one of them|the rest|the others|the other|yours|mine|ours|theirs|both|all of them|any|a replacement|replacements|a second one|more|everything|this|that|these|those|it|them|the remaining ones|its|to it|about it|of it|to this|to that|about this|of this|so|do so|this one|that one|these ones',
     pronouns: 'it|this|that|them|these|those',
     reason:
       'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|unless|before we|before i|before they|before it|after which|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks|or we|or i|or it|or you|or they|failing which|and i’ll|and we’ll|and i will|and we will|or the|or my|or your|or our|and i|and we|then i|then we|so far|yet',

@@ -52,12 +52,12 @@ export const es: Language = {
     quarter: 'trimestre',
     year: 'año|años',
     endOf:
-      'fin de|final de|finales de|fines de|el final de|fin del mes de|a finales de|el fin de|el último día de|último día de',
+      'fin de|final de|finales de|fines de|el final de|fin del mes de|a finales de|el fin de|el último día de|último día de|que termine|que acabe',
     middleOf: 'mediados de|a mediados de|mitad de',
     startOf:
       'principios de|a principios de|inicio de|inicios de|comienzos de|comienzo de|primeros de|al inicio de',
     weekEnd:
-      'fin de semana|final de la semana|el final de la semana|finales de semana|finales de esta semana|final de esta semana|fin de esta semana|fin de la semana|finales de la semana|el fin de semana|final de semana|que acabe la semana|que termine la semana|acabar la semana|terminar la semana',
+      'fin de semana|final de la semana|el final de la semana|finales de semana|finales de esta semana|final de esta semana|fin de esta semana|fin de la semana|finales de la semana|el fin de semana|final de semana',
     monthEnd:
       'fin de mes|final de mes|finales de mes|fin del mes|el final del mes|el fin de mes|final del mes|finales de este mes|final de este mes',
     yearEnd: 'fin de año|final de año|finales de año|el final del año|final del año|finales de este año',
@@ -96,7 +96,7 @@ export const es: Language = {
     or: 'o|u',
   },
   cues: {
-    by: 'válido hasta el|válida hasta el|tiene hasta el|tienes hasta el|tienen hasta el|tiene de plazo hasta|antes del|antes de|antes de la|a más tardar|a más tardar el|a más tardar a|como muy tarde|como muy tarde el|como máximo|como máximo el|fecha límite|fecha límite es el|fecha límite el|la fecha límite es|plazo|plazo hasta el|el plazo termina el|el plazo finaliza el|el plazo vence el|el plazo es el|vence el|vence|vencen el|vencimiento|caduca el|expira el|termina el|finaliza el|cierra el|cierran el|no más tarde del|no más tarde de|con fecha límite|con vencimiento el|a entregar el|en un plazo de|en el plazo de|se cierra el|se cierran el|fecha tope|entrega|tiene de plazo hasta el|concluye el|lo ideal sería|lo ideal sería el|ideal sería|antes de que acabe|antes de que termine',
+    by: 'válido hasta el|válida hasta el|tiene hasta el|tienes hasta el|tienen hasta el|tiene de plazo hasta|antes del|antes de|antes de la|a más tardar|a más tardar el|a más tardar a|como muy tarde|como muy tarde el|como máximo|como máximo el|fecha límite|fecha límite es el|fecha límite el|la fecha límite es|plazo|plazo hasta el|el plazo termina el|el plazo finaliza el|el plazo vence el|el plazo es el|vence el|vence|vencen el|vencimiento|caduca el|expira el|termina el|finaliza el|cierra el|cierran el|no más tarde del|no más tarde de|con fecha límite|con vencimiento el|a entregar el|en un plazo de|en el plazo de|se cierra el|se cierran el|fecha tope|entrega|tiene de plazo hasta el|concluye el|lo ideal sería|lo ideal sería el|ideal sería|antes de que acabe|antes de que termine|antes de que',
     until:
       'válido hasta el|válida hasta el|dentro de|previo al|previo a|antes que|para|para el|para la|hasta|hasta el|en los próximos|en las próximas|dentro de los próximos|dentro de las próximas',
     on: 'el|para el|del|al|este|esta|es el|es|en|a|la|de|dia|día|el día|a finales de',

@@ -51,7 +51,8 @@ export const fr: Language = {
     month: 'mois',
     quarter: 'trimestre',
     year: 'an|ans|année|années',
-    endOf: 'fin|la fin|fin du mois de|la fin du mois de|la fin de|fin de|le dernier jour de|dernier jour de',
+    endOf:
+      'fin|la fin|fin du mois de|la fin du mois de|la fin de|fin de|le dernier jour de|dernier jour de|que finisse|que ne finisse',
     middleOf: 'mi|mi-|la mi|milieu|au milieu du|au milieu de|courant',
     startOf: 'début|le début|au début de|au début du|début de|tout début',
     weekEnd:
@@ -93,7 +94,7 @@ export const fr: Language = {
     or: 'ou',
   },
   cues: {
-    by: 'valable jusqu’au|valable jusqu’à|vous avez jusqu’au|tu as jusqu’au|vous avez jusqu’à|d’ici|d’ici le|d’ici au|d’ici à|d’ici la|avant|avant le|avant la|au plus tard|au plus tard le|au plus tard à|au plus tard pour le|date limite|date limite :|date limite le|date limite est le|date limite fixée au|dernier délai|dernier délai le|délai|délai au|à rendre le|à rendre pour le|payable au|échéance|échéance le|échéance au|échéance fixée au|expire le|expirent le|se termine le|clôture le|clôture des inscriptions le|clôturent le|ferment le|pas plus tard que|rsvp|sous|à remettre le|à remettre pour le|dû le|due le|l’échéance est le|prend fin le|attendu le|attendue le|attendus le|l’idéal serait|l’idéal serait le|idéalement le|arrive à échéance|arrive à échéance le|arrivent à échéance le|à échéance le|échéance le|exigible le|exigibles le|exigible au|payable le',
+    by: 'valable jusqu’au|valable jusqu’à|vous avez jusqu’au|tu as jusqu’au|vous avez jusqu’à|d’ici|d’ici le|d’ici au|d’ici à|d’ici la|avant|avant le|avant la|au plus tard|au plus tard le|au plus tard à|au plus tard pour le|date limite|date limite :|date limite le|date limite est le|date limite fixée au|dernier délai|dernier délai le|délai|délai au|à rendre le|à rendre pour le|payable au|échéance|échéance le|échéance au|échéance fixée au|expire le|expirent le|se termine le|clôture le|clôture des inscriptions le|clôturent le|ferment le|pas plus tard que|rsvp|sous|à remettre le|à remettre pour le|dû le|due le|l’échéance est le|prend fin le|attendu le|attendue le|attendus le|l’idéal serait|l’idéal serait le|idéalement le|arrive à échéance|arrive à échéance le|arrivent à échéance le|à échéance le|échéance le|exigible le|exigibles le|exigible au|payable le|avant que',
     until:
       'dans un délai de|valable jusqu’au|valable jusqu’à|dans les|pour|pour le|jusqu’au|jusqu’à|dans les prochains|dans les prochaines|dans les',
     on: 'le|pour le|du|au|ce|cette|est le|est|en|à|la|de|dans|courant|fin|vers le',

@@ -51,11 +51,12 @@ export const it: Language = {
     month: 'mese|mesi',
     quarter: 'trimestre',
     year: 'anno|anni',
-    endOf: 'fine|la fine di|fine di|la fine del mese di|fine mese di|l’ultimo giorno di|ultimo giorno di',
+    endOf:
+      'fine|la fine di|fine di|la fine del mese di|fine mese di|l’ultimo giorno di|ultimo giorno di|che finisca',
     middleOf: 'metà|la metà di|metà di',
     startOf: 'inizio|l’inizio di|inizio di|i primi di|all’inizio di|inizi di',
     weekEnd:
-      'fine settimana|fine della settimana|la fine della settimana|fine di questa settimana|la fine di questa settimana|il fine settimana|weekend|che finisca la settimana|fine di settimana',
+      'fine settimana|fine della settimana|la fine della settimana|fine di questa settimana|la fine di questa settimana|il fine settimana|weekend|fine di settimana',
     monthEnd:
       'fine mese|fine del mese|la fine del mese|fine di questo mese|la fine di questo mese|fine mese corrente',
     yearEnd: 'fine anno|fine dell’anno|la fine dell’anno|fine di quest’anno|la fine di quest’anno',
@@ -94,7 +95,7 @@ export const it: Language = {
     or: 'o|oppure',
   },
   cues: {
-    by: 'valido fino al|valida fino al|ha tempo fino al|hai tempo fino al|avete tempo fino al|tempo fino al|entro|entro il|entro la|entro le|entro e non oltre|entro e non oltre il|al più tardi|al più tardi il|al più tardi entro|non oltre il|non oltre|prima del|prima di|prima della|scadenza|scadenza il|scadenza è il|la scadenza è il|la scadenza è fissata al|la scadenza è|con scadenza il|con scadenza|scade il|scade|scadono il|termine|termine ultimo|il termine è il|il termine è|termine ultimo il|data limite|data di scadenza|chiude il|chiudono il|si chiude il|si chiudono il|si conclude il|termina il|da consegnare il|consegna il|rsvp|rsvp entro|deadline|deadline il|la deadline è il|non più tardi del|non più tardi di|massimo|massimo entro|fissato per il|improrogabilmente entro|tassativamente entro|l’ideale sarebbe|l’ideale sarebbe il',
+    by: 'valido fino al|valida fino al|ha tempo fino al|hai tempo fino al|avete tempo fino al|tempo fino al|entro|entro il|entro la|entro le|entro e non oltre|entro e non oltre il|al più tardi|al più tardi il|al più tardi entro|non oltre il|non oltre|prima del|prima di|prima della|scadenza|scadenza il|scadenza è il|la scadenza è il|la scadenza è fissata al|la scadenza è|con scadenza il|con scadenza|scade il|scade|scadono il|termine|termine ultimo|il termine è il|il termine è|termine ultimo il|data limite|data di scadenza|chiude il|chiudono il|si chiude il|si chiudono il|si conclude il|termina il|da consegnare il|consegna il|rsvp|rsvp entro|deadline|deadline il|la deadline è il|non più tardi del|non più tardi di|massimo|massimo entro|fissato per il|improrogabilmente entro|tassativamente entro|l’ideale sarebbe|l’ideale sarebbe il|prima che',
     until: 'valido fino al|valida fino al|fino a|prima che|per|per il|fino al|nei prossimi|nelle prossime',
     on: 'il|per il|del|al|questo|questa|è il|è|in|a|la|di|giorno|alle|lo|dal|l’',
     latest:

@@ -148,7 +148,7 @@ export const nl: Language = {
     announce:
       'wij herinneren u eraan dat|we herinneren u eraan dat|wij herinneren je eraan dat|we herinneren je eraan dat|wij wijzen u erop dat|we wijzen je erop dat|ter herinnering:|denk eraan dat|houd er rekening mee dat|wij delen u mee dat|let op:|let op dat|vergeet niet dat|hierbij delen wij mee dat|hierbij delen wij u mee dat|wij informeren u dat|herinnering:|wij informeren … dat|wij delen … mee dat|we informeren … dat',
     arrive:
-      'binnen zijn|in ons bezit zijn|in ons bezit te zijn|ontvangen zijn|te zijn ontvangen|bij ons zijn|aankomen|bij ons liggen|bij ons binnen zijn|binnen te zijn|bij mij zijn',
+      'binnen zijn|in ons bezit zijn|in ons bezit te zijn|ontvangen zijn|te zijn ontvangen|bij ons zijn|aankomen|bij ons liggen|bij ons binnen zijn|binnen te zijn|bij mij zijn|bij … zijn',
     is: 'is|was|eindigt|loopt|verloopt|sluit|valt',
     forAction: 'voor|om',
     actionNouns:

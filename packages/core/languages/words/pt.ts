@@ -60,11 +60,11 @@ export const pt: Language = {
     quarter: 'trimestre',
     year: 'ano|anos',
     endOf:
-      'fim de|final de|fins de|o fim de|o final de|finais de|fim do mês de|ao fim de|ao final de|o último dia de|último dia de',
+      'fim de|final de|fins de|o fim de|o final de|finais de|fim do mês de|ao fim de|ao final de|o último dia de|último dia de|que termine|que acabe',
     middleOf: 'meados de|em meados de|meio de|a meio de',
     startOf: 'início de|no início de|princípio de|começo de|inícios de|no começo de',
     weekEnd:
-      'fim da semana|final da semana|o fim da semana|o final da semana|fim desta semana|final desta semana|o fim desta semana|fim de semana|ao fim da semana|ao final da semana|que acabe a semana|que termine a semana',
+      'fim da semana|final da semana|o fim da semana|o final da semana|fim desta semana|final desta semana|o fim desta semana|fim de semana|ao fim da semana|ao final da semana',
     monthEnd:
       'fim do mês|final do mês|o fim do mês|o final do mês|fim deste mês|final deste mês|ao fim do mês|ao final do mês',
     yearEnd: 'fim do ano|final do ano|o fim do ano|o final do ano|fim deste ano',
@@ -103,7 +103,7 @@ export const pt: Language = {
     or: 'ou',
   },
   cues: {
-    by: 'válido até|válida até|tem até|tens até|têm até|até|até ao|até o|até a|até à|até ao dia|até o dia|até dia|até ao final|até o fim|até às|antes de|antes do|antes do dia|antes da|o mais tardar|o mais tardar até|o mais tardar em|no máximo até|no máximo|no mais tardar|impreterivelmente até|até no máximo|data limite|data-limite|a data limite é|data limite é|o prazo é|o prazo termina em|o prazo termina no dia|o prazo termina a|o prazo acaba em|o prazo vai até|prazo até|prazo|prazo final|prazo de entrega|vence em|vence no dia|vence a|vence dia|vencimento em|vencimento|expira em|expira a|expira no dia|termina em|termina a|termina no dia|encerra em|encerra a|encerram-se em|encerram a|não depois de|pagável até|com vencimento em|no prazo de|em até|o ideal seria|o ideal era|caduca a|expira a|vence a',
+    by: 'válido até|válida até|tem até|tens até|têm até|até|até ao|até o|até a|até à|até ao dia|até o dia|até dia|até ao final|até o fim|até às|antes de|antes do|antes do dia|antes da|o mais tardar|o mais tardar até|o mais tardar em|no máximo até|no máximo|no mais tardar|impreterivelmente até|até no máximo|data limite|data-limite|a data limite é|data limite é|o prazo é|o prazo termina em|o prazo termina no dia|o prazo termina a|o prazo acaba em|o prazo vai até|prazo até|prazo|prazo final|prazo de entrega|vence em|vence no dia|vence a|vence dia|vencimento em|vencimento|expira em|expira a|expira no dia|termina em|termina a|termina no dia|encerra em|encerra a|encerram-se em|encerram a|não depois de|pagável até|com vencimento em|no prazo de|em até|o ideal seria|o ideal era|caduca a|expira a|vence a|antes que',
     until: 'válido até|válida até|dentro de|antes que|para|para o dia|nos próximos|nas próximas',
     on: 'em|no|na|no dia|dia|de|do|da|a|ao|é|é o dia|é no dia|para o dia|esta|este|nesta|neste|às|até',
     latest:

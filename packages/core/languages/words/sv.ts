@@ -153,7 +153,7 @@ export const sv: Language = {
     announce:
       'vi påminner om att|jag påminner om att|vi vill påminna om att|jag vill påminna om att|observera att|vi informerar om att|vi meddelar att|påminnelse:|härmed meddelas att|vi vill informera om att|notera att|vi informerar … att|vi meddelar … att',
     arrive:
-      'vara oss tillhanda|vara inne|komma in|ha kommit in|nå oss|vara hos oss|inkomma|ha inkommit|vara framme|finnas hos oss|vara mig tillhanda',
+      'vara oss tillhanda|vara inne|komma in|ha kommit in|nå oss|vara hos oss|inkomma|ha inkommit|vara framme|finnas hos oss|vara mig tillhanda|vara hos',
     is: 'är|var|går|löper|infaller',
     forAction: 'för att|att|för',
     actionNouns:
@@ -204,7 +204,7 @@ export const sv: Language = {
       'också|även|bara|gärna|snälla|oss|mig|att|nu|sedan|redan|igen|snarast|lite|snabbt|alla|möjligen|sig|er|dig|kanske|helt enkelt|direkt|först|därför|då också',
     clitics: '',
     elliptic:
-      'en ny|ett nytt|nya|en till|ett till|några|några stycken|resten|din|ditt|dina|er|ert|era|båda|allt|det|detta|den|dem|denna|dessa|en annan|ett annat|en|ett|ett par|din egen|sitt|om det|om detta|för det',
+      'en ny|ett nytt|nya|en till|ett till|några|några stycken|resten|din|ditt|dina|er|ert|era|båda|allt|det|detta|den|dem|denna|dessa|en annan|ett annat|en|ett|ett par|din egen|sitt|om det|om detta|för det|den här|det här|den där',
     pronouns: 'det|den|dem|detta|denna|dessa',
     reason:
       'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi|i annat fall|eller så|efter det|för då|för vi|för jag|för det|för annars|så börjar|så kan jag|så skickar|så slipper|så hinner|hittills|än|ännu',
