@@ -12,14 +12,15 @@ export {
   isSmall,
   isVerb,
   isVerbForm,
-  participleBase,
   refersBack,
   startsOrder,
   thirdBase,
   undoneAt,
 } from './verbs.ts';
-export { alternatives, finderOf, listOf, pattern, wholeWords, WORD_END } from './words.ts';
+export { finderOf, type FoundWords } from './finder.ts';
+export { alternatives, listOf, pattern, wholeWords, WORD_END } from './words.ts';
 export { firstWord, isNoOrder, orderAt, VERB_SECOND } from './orders.ts';
 export { firstThing, lastThing } from './nouns.ts';
+export { participleBase } from './participles.ts';
 export { ownDeed } from './ownFuture.ts';
 export { verbsOf } from './verbPatterns.ts';

@@ -1,6 +1,7 @@
 import type { Language, LanguageCode, Words } from './language.ts';
 import { perLanguage } from './languages.ts';
-import { alternatives, finderOf, listOf, pairsOf, pattern, wholeWords, WORD_END } from './words.ts';
+import { finderOf } from './finder.ts';
+import { alternatives, listOf, pairsOf, pattern, wholeWords, WORD_END } from './words.ts';
 
 /** Nouns of a deadline that name no action themselves (“entrega”). */
 const termNouns = (dueNoun: Words, actionNouns: Words): Words =>

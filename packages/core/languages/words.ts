@@ -97,27 +97,3 @@ export const WORD_END = "(?:(?<=')|(?![\\p{L}\\p{N}]))";
 export function wholeWords(...classes: Words[]): RegExp {
   return pattern(`(?<![\\p{L}\\p{N}])${alternatives(...classes)}${WORD_END}`);
 }
-
-/** A word of folded text. */
-const WORD = new RegExp(`(?<![${LETTER}0-9])[${LETTER}0-9]+`, 'g');
-
-/**
- * The places of a class's alternatives in folded text, one behind another. It looks only where a word stands that one of
- * them begins with, which for classes of thousands is many times faster than a pattern over all of the text.
- */
-export function finderOf(source: { classes: Words[]; after: string }) {
-  const classes = source.classes.join('|');
-  const firsts = new Set(listOf(classes).map((words) => words.match(WORD)?.[0] ?? ''));
-  const here = pattern(`${alternatives(classes)}${source.after}`, 'y');
-  return function* (folded: string): Generator<RegExpExecArray> {
-    let end = 0;
-    for (const { 0: word, index } of folded.matchAll(WORD)) {
-      if (index < end || !firsts.has(word)) continue;
-      here.lastIndex = index;
-      const found = here.exec(folded);
-      if (!found) continue;
-      end = found.index + found[0].length;
-      yield found;
-    }
-  };
-}

@@ -1,4 +1,4 @@
-import { firstWord, verbsOf, type Language } from '../languages/index.ts';
+import { firstWord, verbsOf, type FoundWords, type Language } from '../languages/index.ts';
 import { lengthOfAll } from './tidy.ts';
 
 export interface Found {
@@ -11,7 +11,7 @@ export interface Found {
 export function framed(
   folded: string,
   language: Language,
-  frames: (folded: string) => Iterable<RegExpExecArray>,
+  frames: (folded: string) => Iterable<FoundWords>,
   dated: boolean,
 ): Found | null {
   const { courtesy, opening, be, can, ownSubject, passiveWords } = verbsOf(language);
