@@ -6,12 +6,12 @@ import {
   orderAt,
   pattern,
   perLanguage,
+  verbsOf,
   wholeWords,
   WORD_END,
   type Language,
   type LanguageCode,
   type Words,
-  verbsOf,
 } from '../languages/index.ts';
 
 const PARTICIPLE_DE =
@@ -80,6 +80,7 @@ export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, reques
     self: wholeWords(requests.self),
     toDo: pattern(`^\\s*${alternatives(requests.toDo)}${WORD_END}`),
     lead: pattern(`(?:${alternatives(cues.on, dates.article, cues.by, cues.until)}\\s+)*$`),
+    should: wholeWords(cues.should),
     obligation: wholeWords(cues.obligation),
     given: wholeWords(cues.given),
     yours: wholeWords(requests.yours),
@@ -157,11 +158,7 @@ export function asks(folded: string, language: Language): boolean {
 
 /** “Would that be possible by Friday?” */
 const isWhether = (folded: string, language: Language): boolean =>
-  folded.includes('?') && goesOf(language).test(folded);
-
-const goesOf = perLanguage(({ requests }: Language) =>
-  pattern(`^[^.;!?]{0,12}?(?<![\\p{L}])${alternatives(requests.goes)}${WORD_END}`),
-);
+  folded.includes('?') && verbsOf(language).goes.test(folded);
 
 /** “Te doen: het pakket voor vrijdag ophalen” */
 function isNote(folded: string, language: Language): boolean {

@@ -68,7 +68,7 @@ export function judge(
   today: Day,
 ): Judgement {
   const setting = settingOf(folded, phrase, language, order, today);
-  const { before, by, until, isInside, moves } = setting;
+  const { before, by, until, isInside, latest, moves } = setting;
   const cues = cuesOf(language);
   const window = windowOf(before);
   const gone =
@@ -77,7 +77,6 @@ export function judge(
   const reasons = reasonsOf(setting, wantedBy(setting), gone);
   const score = reasons.reduce((sum, reason) => sum + reason.weight, 0);
   const isEvent = reasons.some((reason) => reason.cue === 'event' || reason.cue === 'hours');
-  const latest = cues.latest.exec(setting.after)?.[0];
   const purpose = reasons.find(({ cue }) => cue === 'purpose');
   const ahead = purpose && cues.ahead.test(purpose.words) ? cues.purpose.exec(setting.clause.before) : null;
   return {
@@ -94,13 +93,12 @@ export function judge(
 
 /** `gone`: another date has taken its place. */
 function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reason[] {
-  const { folded, phrase, language, before, after, clause, around, by, until, moves, today } = setting;
+  const { folded, phrase, language, before, clause, around, by, until, latest, moves, today } = setting;
   const cues = cuesOf(language);
   const window = windowOf(before);
   const own = folded.slice(phrase.start, phrase.end);
-  const latest = cues.latest.exec(after)?.[0];
   const ends = until !== null || by !== null || phrase.grain === 'span';
-  const given = ends && asksNothing(wanted) ? cues.given.exec(setting.before)?.[0] : undefined;
+  const given = ends && asksNothing(wanted) ? cues.given.exec(before)?.[0] : undefined;
   // Its own cue settles it; the words further off need not be asked.
   const settled =
     by !== null ||
@@ -113,8 +111,9 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     wanted !== null &&
     (settled || until !== null || purpose !== undefined || isOrdered || asks(clause.before, language));
   const commit = commitOf(setting);
-  const noun = cues.noun.exec(isTerm(setting) ? before : around)?.[0];
-  const isDue = noun !== undefined && isTerm(setting);
+  const term = isTerm(setting);
+  const noun = cues.noun.exec(term ? before : around)?.[0];
+  const isDue = term && noun !== undefined;
   const offered = offerOf(setting);
   const found: [Cue, string | undefined, boolean][] = [
     ['latest', latest, true],

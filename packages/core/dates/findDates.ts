@@ -69,20 +69,16 @@ export function isLifted({ folded, language }: Spoken): boolean {
   // “Don’t forget …”, “vergiss … nicht”
   const clause = `${before.split(CLAUSE).at(-1) ?? ''} ${after.split(CLAUSE)[0]?.split(':')[0] ?? ''}`;
   // “Order 12 must be cancelled by Friday” asks.
-  const { must, request } = cuesOf(language);
+  const { must, request, should } = cuesOf(language);
   const isOrdered =
     before.search(not) === -1 &&
-    (SHOULD.test(folded) ||
+    (should.test(folded) ||
       must.test(language.requests.verbLast ? folded : `${before}${found[0]}`) ||
       request(before).next().value !== undefined);
   if (isOrdered && found[0].search(not) === -1) return false;
   if (FORGETS.test(found[0]) && clause.search(not) !== -1) return false;
   return !denied.test(before) && !before.endsWith("n'") && !denies.test(after.trimStart());
 }
-
-/** What somebody has to see to, though it is no more than wished for. */
-const SHOULD =
-  /(?<![a-z])(?:should|soll|sollen|sollte|sollten|ska|devrait|deberia|deveria|dovrebbe)(?![a-z])/;
 
 const FORGETS = /forget|vergiss|vergess|oublie|olvid|esque|vergeet|dimentic|scord|glom/;
 

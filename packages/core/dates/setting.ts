@@ -22,6 +22,8 @@ export interface Setting {
   moves: RegExpExecArray | null;
   /** The cue is part of the phrase. */
   isInside: boolean;
+  /** The cue behind it. */
+  latest: string | undefined;
   /** The words are the user's own. */
   order: boolean;
   /** The message's own day. */
@@ -56,6 +58,7 @@ export function settingOf(
     by,
     until: by ? null : cues.until.exec(windowOf(before)),
     isInside: inside !== null,
+    latest: cues.latest.exec(after)?.[0],
     moves: moveOf(folded, language),
   };
 }

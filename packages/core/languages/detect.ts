@@ -2,7 +2,6 @@ import { fold } from './fold.ts';
 import type { LanguageCode } from './language.ts';
 import { LANGUAGES } from './languages.ts';
 import { verbTable } from './verbTable.ts';
-import { listOf } from './words.ts';
 
 /** Words that tell more than the function words do; each language's own. */
 const vocabularies = new Map<string, LanguageCode[]>();
@@ -28,10 +27,9 @@ function vocabulary(): Map<string, LanguageCode[]> {
       requests.passive,
       cues.dueNoun,
       cues.obligation,
-    ]
-      .flatMap(listOf)
-      .flatMap((phrase) => phrase.split(/\s+/));
-    for (const word of new Set([...words, ...verbTable(language).sure.keys()]))
+    ].flatMap((phrases) => phrases.split(/[|\s]+/));
+    // Each word is folded once, however many phrases it stands in.
+    for (const word of new Set([...[...new Set(words)].map(fold), ...verbTable(language).sure.keys()]))
       vocabularies.set(word, [...(vocabularies.get(word) ?? []), code]);
   }
   return vocabularies;

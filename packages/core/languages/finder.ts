@@ -82,8 +82,10 @@ const known = new Map<string, readonly Token[]>();
 const MOST_KNOWN = 32;
 
 function tokensIn(folded: string): readonly Token[] {
-  const tokens = known.get(folded) ?? tokensOf(folded);
+  const before = known.get(folded);
+  if (before) return before;
   if (known.size >= MOST_KNOWN) known.clear();
+  const tokens = tokensOf(folded);
   known.set(folded, tokens);
   return tokens;
 }

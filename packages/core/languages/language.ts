@@ -103,6 +103,7 @@ export interface CueWords {
   ahead: Words;
   /** It has to be so on that day; it has to be, ought to be or can be done. */
   must: Words;
+  should: Words;
   obligation: Words;
   /** In front of the time that the reader is given (“you have until Friday”). */
   given: Words;
@@ -195,6 +196,11 @@ export interface RequestWords {
   passive: Words;
   /** Words that look like a request and ask for nothing. */
   courtesy: Words;
+  /** Begins the clause that is told or asked for. */
+  that: Words;
+  someone: Words;
+  /** What is no deed: to have, to know. */
+  states: Words;
   /** Asks whether what was named before can be done (“would that be possible?”). */
   goes: Words;
   /** Verbs that say no more than that something is to be done (“handle this”). */

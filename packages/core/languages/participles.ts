@@ -36,10 +36,20 @@ export function participleBase(word: string, language: Language): string | null 
 
 /** “zurückzuschneiden” → “zurückschneiden” */
 function insideBase(word: string, language: Language): string | null {
-  const [, particle = '', verb = ''] =
-    (language.code === 'de' ? /^(.+)zu(.+n)$/.exec(word.toLowerCase()) : null) ?? [];
-  const isJoined = verbsOf(language).particles.has(fold(particle)) && isVerbForm(verb, language);
-  return isJoined ? `${particle}${verb}` : null;
+  const [particle, verb] = partsAtZu(word.toLowerCase(), language) ?? [];
+  return particle === undefined || verb === undefined || !isVerbForm(verb, language)
+    ? null
+    : `${particle}${verb}`;
+}
+
+/** “einzureichen” → “einreichen” */
+export const withoutZu = (verb: string, language: Language): string =>
+  partsAtZu(verb, language)?.join('') ?? verb;
+
+function partsAtZu(verb: string, language: Language): [particle: string, verb: string] | null {
+  const at = verb.indexOf('zu', 1);
+  const particle = verb.slice(0, at);
+  return at > 0 && verbsOf(language).particles.has(fold(particle)) ? [particle, verb.slice(at + 2)] : null;
 }
 
 /** “uppladdad” → “ladda upp”, “återlämnad” → “lämna tillbaka” */

@@ -1,4 +1,4 @@
-import { fold, isInfinitive, isVerb, verbsOf, type Language } from '../languages/index.ts';
+import { fold, isInfinitive, isVerb, verbsOf, withoutZu, type Language } from '../languages/index.ts';
 import { phrase } from './phrase.ts';
 import { without } from './tidy.ts';
 
@@ -13,14 +13,15 @@ export const deedAt = (text: string, language: Language): number | null =>
   language.requests.verbLast ? clauseOfDeed(text, language) : infinitiveAt(text, language);
 
 function infinitiveAt(text: string, language: Language): number | null {
-  const { courtesy, determined } = verbsOf(language);
-  const needsTo = language.code === 'en';
+  const { courtesy, determined, states } = verbsOf(language);
   for (const { index, 0: word } of text.matchAll(/[\p{L}'-]{3,}/gu)) {
-    const behindTo = /(?:^|\s)(?:to|att)\s+$/.test(text.slice(0, index));
-    const says = language.code === 'en' ? isVerb(word, language) : isInfinitive(word, language);
-    const isDeed = says || (needsTo && behindTo && determined.test(fold(text.slice(index))));
-    const isNone = STATE.test(fold(word)) || courtesy.exec(fold(text.slice(index)))?.index === 0;
-    if (index > 0 && isDeed && !isNone && (behindTo || !needsTo)) return index;
+    const rest = fold(text.slice(index));
+    const isDeed =
+      language.code === 'en'
+        ? /(?:^|\s)to\s+$/.test(text.slice(0, index)) && (isVerb(word, language) || determined.test(rest))
+        : isInfinitive(word, language);
+    const isNone = states.has(fold(word)) || courtesy.exec(rest)?.index === 0;
+    if (index > 0 && isDeed && !isNone) return index;
   }
   return null;
 }
@@ -33,10 +34,6 @@ function objectAt(text: string, from: number, mark: string, language: Language):
   const object = words.find(({ index }) => determined.test(`x ${fold(text.slice(from + index))}`));
   return from + (object?.index ?? 0);
 }
-
-/** What nobody does: to have, to be, to know. */
-const STATE =
-  /^(?:have|be|know|get|hear|receive|avoir|etre|savoir|recevoir|tener|ser|estar|saber|recibir|ter|receber|avere|essere|sapere|ricevere|vara|ha|fa|veta|poder|pouvoir|potere)$/;
 
 /** Where a clause of its own may begin, or the object behind a modal verb. */
 const CLAUSES = {
@@ -51,7 +48,7 @@ function clauseOfDeed(text: string, language: Language): number | null {
     const clause = without(clauseAt(text, start), verbsOf(language).modal).trim();
     const words = clause.split(/\s+/);
     const verb = words.at(-1) ?? '';
-    const acts = /^\p{Ll}.*n$/u.test(verb) && isVerb(verb.replace(/(?<=.)zu(?=.{4})/, ''), language);
+    const acts = /^\p{Ll}.*n$/u.test(verb) && isVerb(withoutZu(verb, language), language);
     const names =
       mark.startsWith(':') ||
       YOU.test(mark) ||

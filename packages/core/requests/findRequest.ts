@@ -100,8 +100,9 @@ interface Things {
 
 /** “Would that be possible | by Friday?”: what was named before is asked for by a day. */
 function goes(text: string, days: readonly Slice[], language: Language): Asked | null {
-  const asked = fold(blankOut(text, days)).replace(/[?!.\s]+$/, '');
-  if (days.length === 0 || !verbsOf(language).goes.test(asked)) return null;
+  const asked = fold(blankOut(text, days)).replace(/[?!.,\s]+$/, '');
+  const isAll = verbsOf(language).goes.exec(asked)?.[0].length === asked.length;
+  if (days.length === 0 || !isAll) return null;
   return { title: '', strength: 3, start: 0, generic: true, refers: true };
 }
 
@@ -150,8 +151,7 @@ function requestIn(
     askedIn(text, cut, language, thing, own) ?? (own ? orderIn(text, cut, language, thing) : null);
   const plain = ask(things.named ?? things.thing);
   const meant = plain?.refers ? thingMeant(things, text.slice(0, plain.start), language) : null;
-  const said = meant === null ? plain : ask(meant);
-  const asked = goes(text, cut, language) ?? said;
+  const asked = goes(text, cut, language) ?? (meant === null ? plain : ask(meant));
   if (!asked) return null;
   const score =
     asked.strength +

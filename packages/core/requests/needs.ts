@@ -24,7 +24,8 @@ export function needed(text: string, folded: string, language: Language, thing: 
   // “We need it done by Friday.”
   if (language.code === 'en' && /^(?:it|this|that|them)\s(?:done|finished|sorted|ready)$/.test(fold(wanted)))
     return { title: wanted, strength: 2, start, generic: true, refers: true };
-  if (SOMEONE.test(fold(wanted))) return null;
+  // “We need someone to prune the roses.”
+  if (verbsOf(language).someone.test(fold(wanted))) return null;
   const isPerson = pronoun === null && verbsOf(language).people.has(fold(wanted));
   if (wanted.length < 3 || isPerson) return null;
   // “We need to know it by Friday.”
@@ -45,10 +46,6 @@ export function needed(text: string, folded: string, language: Language, thing: 
     wanted,
   };
 }
-
-/** “(We need) someone to prune the roses” */
-const SOMEONE =
-  /^(?:a\s)?(?:someone|somebody|anyone|jemand|jemanden|quelqu'un|alguien|alguem|qualcuno|iemand|nagon)(?:\s|,|$)/;
 
 /** “(I need) the lease signed” */
 function doneThing(wanted: string, language: Language): string | null {

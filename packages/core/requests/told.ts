@@ -1,25 +1,40 @@
-import { isInfinitive, participleBase, type Language } from '../languages/index.ts';
+import {
+  alternatives,
+  isInfinitive,
+  participleBase,
+  pattern,
+  perLanguage,
+  verbsOf,
+  WORD_END,
+  type Language,
+} from '../languages/index.ts';
 
-/** What has to be: it stands in the clause that is told. */
-const MUST =
-  '(?=[^,;:.!?]*\\s(?:is to|are to|must|has to|have to|needs? to|should|doit|doivent|devra|debe[n]?|tiene[n]? que|deve|devem|tem de|tera de|devono|va|muss|mussen|soll|sollen|sollte|moet|moeten|dient|maste|ska)(?:\\s|[.!?]|$))';
-
-const THAT = new RegExp(`^([^,.;:!?]{3,70}?)(?:,?\\s(?:that|que|dass|dat|att|che)\\s|\\squ')${MUST}`);
-const COLON = new RegExp(`^[^,.;:!?]{3,60}?:\\s+${MUST}`);
+/** In front of a clause with a word for what has to be: “that”, or a colon. */
+const patternsOf = perLanguage(({ cues, requests }: Language) => {
+  const must = `(?=[^,;:.!?]*\\s${alternatives(cues.must, cues.should)}${WORD_END})`;
+  return {
+    that: pattern(`^(?<ahead>[^,.;:!?]{3,70}?),?\\s${alternatives(requests.that)}(?:(?<=')|\\s)${must}`),
+    colon: pattern(`^[^,.;:!?]{3,60}?:\\s+${must}`),
+  };
+});
 
 /**
  * How long the words are that only say that something has to be done (“The board has decided that | the form is to be
  * signed”, “Es eilt: | das Formular muss …”). “The form that has to be signed” says no such thing.
  */
 export function toldLength(folded: string, language: Language): number {
-  const colon = COLON.exec(folded)?.[0].length;
-  if (colon !== undefined) return colon;
-  const found = THAT.exec(folded);
-  const last = found?.[1]?.split(/[\s']+/).at(-1) ?? '';
+  const { that, colon } = patternsOf(language);
+  const labelled = colon.exec(folded)?.[0].length;
+  if (labelled !== undefined) return labelled;
+  const found = that.exec(folded);
+  const last = found?.groups?.ahead?.split(/[\s']+/).at(-1) ?? '';
   const tells =
-    ['de', 'sv'].includes(language.code) ||
-    /^(?:you|eraan|erop|u)$/.test(last) ||
+    isNeverRelative(language) ||
+    verbsOf(language).people.has(last) ||
     isInfinitive(last, language) ||
     participleBase(last, language) !== null;
   return found && tells ? found[0].length : 0;
 }
+
+/** “dass”, “att” begin no relative clause, as “that”, “que”, “dat” may. */
+const isNeverRelative = ({ code }: Language) => code === 'de' || code === 'sv';

@@ -5,6 +5,7 @@ import {
   startsOrder,
   thirdBase,
   verbsOf,
+  withoutZu,
   type Language,
 } from '../languages/index.ts';
 import { without } from './tidy.ts';
@@ -120,11 +121,3 @@ function last(words: readonly string[], language: Language): string[] {
 /** By its form: lower case, in -n or one of the short ones. */
 const isInfinitive = (word: string) =>
   /^(?:\p{Ll}.*(?:en|ern|eln|aan|zien|doen)|tun)$/u.test(fold(word)) && /^\p{Ll}/u.test(word);
-
-/** “einzureichen” → “einreichen” */
-function withoutZu(verb: string, language: Language): string {
-  const at = verb.indexOf('zu', 1);
-  return at > 0 && verbsOf(language).particles.has(fold(verb.slice(0, at)))
-    ? `${verb.slice(0, at)}${verb.slice(at + 2)}`
-    : verb;
-}

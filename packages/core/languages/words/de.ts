@@ -113,6 +113,7 @@ export const de: Language = {
     purpose:
       'für|rechtzeitig zu|rechtzeitig zum|rechtzeitig vor|vor|bis zu|bis zur|bis zum|zum|zur|noch vor|vor|bevor|ehe|noch vor|rechtzeitig vor|rechtzeitig zu|rechtzeitig zum|rechtzeitig zur',
     must: 'muss|müssen|musst|müsst',
+    should: 'soll|sollen|sollte|sollten',
     obligation:
       'sie können|du kannst|ihr könnt|möglich|können sie|muss|müssen|musst|sollte|sollten|sollen|soll|brauchen|brauche|benötigen|benötige|benötigt|gebraucht|erforderlich|nötig|notwendig|zu erledigen|erwarten|erwarte|möchten|möchte|denk daran|denken sie daran|ist zu|sind zu|haben zu|können|kann|müsste|müssten',
     given:
@@ -184,6 +185,9 @@ export const de: Language = {
       'muss|müssen|sollte|sollten|soll|sollen|ist zu|sind zu|ist|sind|ist noch|sind noch|muss noch|müssen noch|soll noch|müsste|müssten|ist bitte|sind bitte|muss bitte',
     courtesy:
       'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören|hier können sie sich abmelden|bis bald|bis dann|besuchen kommen|uns besuchen|danke, dass|vielen dank, dass|danke dass|sie sollten … erhalten|du solltest … bekommen',
+    that: 'dass',
+    someone: 'jemand|jemanden',
+    states: 'haben|sein|wissen|bekommen|erhalten',
     goes: 'ginge das|geht das|wäre das möglich|ist das möglich|klappt das|schaffst du das|schaffen sie das|ließe sich das machen|lässt sich das machen',
     generic:
       'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln|wissen|schaffen|hinkriegen|tun|tu',

@@ -113,6 +113,7 @@ export const en: Language = {
     purpose:
       'to|for|in time for|ahead of|before|prior to|by|at|to have it for|need it for|needed for|before|ahead of|prior to|in time for',
     must: 'must|has to|have to|needs to be|is to be|are to be|shall be|should reach|is due to be',
+    should: 'should|ought to',
     obligation:
       'you can|you may|are accepted|is accepted|is possible|can still|must|have to|has to|need to|needs to|need|needs|needed|should|shall|required|is required|requires|are required|ought to|want|would like|wanted|expected|expect|is to be|are to be|be sure to|remember|make sure|be ready|to be ready|to be done|can|may',
     given:
@@ -185,6 +186,9 @@ export const en: Language = {
       'needs to be|need to be|must be|has to be|have to be|should be|is to be|are to be|shall be|still needs to be|still need to be|still has to be|ought to be|will need to be|needs|wants to be|must have been|has to have been|should have been',
     courtesy:
       'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you|speak soon|talk soon|see you soon|catch up|get well|come back soon|look forward|unsubscribe|come and see|come and visit|come see|thank you for agreeing|thanks for agreeing|ask me if|ask us if|call me if|call us if|get in touch if|write to me if',
+    that: 'that|sure',
+    someone: 'someone|somebody|anyone|a volunteer',
+    states: 'have|be|know|get|hear|receive',
     goes: 'would that be possible|is that possible|would it be possible|would that work|does that work|will that work|can you manage that|could you manage that|could you do that|so could you|would you',
     generic:
       'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend|know|hear|manage|cope|succeed',

@@ -105,6 +105,7 @@ export const fr: Language = {
     ahead: 'avant|avant que|à temps pour',
     purpose: 'à|au|pour|avant|à temps pour|en vue de|en prévision de|avant|avant que|à temps pour',
     must: 'doit|doivent|devez|dois|devra|devront|devrait|devraient',
+    should: 'devrait|devraient',
     obligation:
       'vous pouvez|tu peux|possible|pouvez|doit|doivent|devez|devons|dois|il faut|faut|faudrait|besoin|nécessaire|requis|requise|obligatoire|devrait|devraient|souhaitons|souhaite|attendons|attends|voudrais|voudrions|aimerais|aimerions|n’oubliez pas|n’oublie pas|prière|il faudra|pensez|pense|peuvent|pourra|pourront|il faudrait que',
     given:
@@ -177,6 +178,9 @@ export const fr: Language = {
       'doit être|doivent être|devra être|devront être|devrait être|est à|sont à|reste à|restent à|doit nous être|devra nous être|doivent nous être|devront nous être|doit m’être|devra m’être|doit leur être|est encore à|sont encore à|reste encore à|est à nous|doit avoir été|devra avoir été|doivent avoir été|devra également être|doit impérativement être|devront avoir été|reste à|restent à',
     courtesy:
       'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt|votre confiance|votre compréhension|votre patience|viens nous voir|venez nous voir|nous voir|merci d’avoir|merci de m’avoir|merci de nous avoir|merci de t’être|merci de vous être|tu devrais recevoir|vous devriez recevoir|devrais recevoir|devriez recevoir|adressez-vous|adresse-toi|en cas de question|en cas de questions|en cas de doute',
+    that: 'que|qu’',
+    someone: 'quelqu’un',
+    states: 'avoir|être|savoir|recevoir|pouvoir',
     goes: 'serait-ce possible|est-ce possible|c’est possible|ce serait possible|cela serait possible|ça irait|cela irait|est-ce faisable',
     generic:
       'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper|savoir',

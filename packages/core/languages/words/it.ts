@@ -106,6 +106,7 @@ export const it: Language = {
     purpose:
       'a|alla|al|per|prima di|in tempo per|prima della|prima del|in vista di|in vista della|prima di|prima che|prima del|prima della|prima dell’|in tempo per',
     must: 'deve|devono|devi|dovete|dovrà|dovranno|dev’essere',
+    should: 'dovrebbe|dovrebbero',
     obligation:
       'può|puoi|potete|possibile|si accettano|deve|devono|dobbiamo|devi|dovete|bisogna|occorre|occorrono|serve|servono|necessario|necessaria|obbligatorio|richiesto|richiesta|dovrebbe|dovrebbero|vorrei|vorremmo|abbiamo bisogno|ho bisogno|aspettiamo|attendiamo|si ricordi|ricordati|ricordatevi|non dimenticare|non dimentichi|ci serve|mi serve|è da|va|vanno|è necessario|ci servono|mi servono|possono|potrà|potranno|dovrebbe|dovrebbero',
     given:
@@ -179,6 +180,9 @@ export const it: Language = {
       'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere|dovrà esserci|dovranno esserci|deve esserci|devono esserci|andrà|andranno|dovrebbero essere|deve esser|deve venire|devono venire|deve risultare|dovranno risultare',
     courtesy:
       'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione|venire a trovarci|vieni a trovarci|venite a trovarci|grazie per aver|grazie di aver|grazie per|dovresti ricevere|dovrebbe ricevere|si noti che|si noti|si ricorda che|si rivolga|rivolgiti|rivolgersi|per domande|in caso di domande|in caso di dubbi',
+    that: 'che',
+    someone: 'qualcuno',
+    states: 'avere|essere|sapere|ricevere|potere',
     goes: 'sarebbe possibile|è possibile|si può fare|ce la fai|ce la fa|va bene|è fattibile',
     generic:
       'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi|sapere',

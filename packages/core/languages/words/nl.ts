@@ -108,6 +108,7 @@ export const nl: Language = {
     purpose:
       'naar|voor|tijdig voor|op tijd voor|vóór|voorafgaand aan|ten behoeve van|voordat|voorafgaand aan|tijdig voor|op tijd voor|alvorens',
     must: 'moet|moeten|dient|dienen|behoort|behoren|hoort',
+    should: 'zou moeten|zouden moeten',
     obligation:
       'u kunt|je kunt|jullie kunnen|mogelijk|kunt u|moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|gewenst|zorg|zorgt|kunnen|kan|zou moeten',
     given:
@@ -179,6 +180,9 @@ export const nl: Language = {
       'moet|moeten|dient te worden|dienen te worden|moet worden|moeten worden|dient te zijn|dienen te zijn|moet zijn|moeten zijn|moet … worden|hoort te worden|zou moeten worden|dient',
     courtesy:
       'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op|u te ontmoeten|uw komst|u te zien|afmelden|tot gauw|tot snel|bijgaand|bij ons komen|kom langs|dank dat|bedankt dat|neem bij vragen',
+    that: 'dat',
+    someone: 'iemand',
+    states: 'hebben|zijn|weten|krijgen|ontvangen',
     goes: 'lukt dat|gaat dat|kan dat|is dat mogelijk|zou dat kunnen|zou dat lukken|is dat haalbaar',
     generic:
       'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen|weten|lukken|redden',

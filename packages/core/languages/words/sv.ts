@@ -114,6 +114,7 @@ export const sv: Language = {
     ahead: 'före|innan|inför|i tid till',
     purpose: 'till|för|i tid till|inför|före|innan|i god tid till|före|innan|inför|i tid till',
     must: 'måste|ska|skall|bör',
+    should: 'ska|borde',
     obligation:
       'du kan|ni kan|möjligt|kan du|måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall|kan|får|borde',
     given:
@@ -182,6 +183,9 @@ export const sv: Language = {
       'måste|ska|skall|bör|behöver|behövs|ska vara|skall vara|måste vara|bör vara|ska bli|ska ha|ska ha blivit|måste bli',
     courtesy:
       'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer|hälsa på|tack för att|tack för|fråga mig om något|fråga oss om|fråga om du|ring mig om',
+    that: 'att',
+    someone: 'någon',
+    states: 'vara|ha|få|veta',
     goes: 'går det|går det att göra|är det möjligt|skulle det gå|hinner du det|funkar det|fungerar det',
     generic:
       'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa|veta|veta det|hinna|klara',
