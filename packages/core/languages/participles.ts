@@ -20,9 +20,11 @@ export function participleBase(word: string, language: Language): string | null 
   const joined = JOINED[language.code]?.exec(fold(word));
   const simple = joined && participles.get(`ge${fold(word).slice(joined[0].length)}`);
   if (joined && simple !== undefined) return `${joined[0]}${simple}`;
+  // “geüpload” → “uploaden”
+  const plain = language.code === 'nl' ? word.replace(/(?<=ge)[ëïöü]/u, fold) : word;
   const turned =
     PARTICIPLES[language.code]?.map(([ending, base]) =>
-      ending.test(word) ? word.replace(ending, base) : null,
+      ending.test(plain) ? plain.replace(ending, base) : null,
     ) ?? [];
   const bases = turned.filter((base) => base !== null);
   const { sure, doubtful } = verbTable(language);

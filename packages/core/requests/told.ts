@@ -4,7 +4,6 @@ import {
   participleBase,
   pattern,
   perLanguage,
-  verbsOf,
   WORD_END,
   type Language,
 } from '../languages/index.ts';
@@ -30,11 +29,14 @@ export function toldLength(folded: string, language: Language): number {
   const last = found?.groups?.ahead?.split(/[\s']+/).at(-1) ?? '';
   const tells =
     isNeverRelative(language) ||
-    verbsOf(language).people.has(last) ||
+    TOLD_WHOM.test(last) ||
     isInfinitive(last, language) ||
     participleBase(last, language) !== null;
   return found && tells ? found[0].length : 0;
 }
+
+/** “(remind) you that”, “(herinner u) eraan dat” */
+const TOLD_WHOM = /^(?:you|u|eraan|erop)$/;
 
 /** “dass”, “att” begin no relative clause, as “that”, “que”, “dat” may. */
 const isNeverRelative = ({ code }: Language) => code === 'de' || code === 'sv';
