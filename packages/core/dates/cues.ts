@@ -110,6 +110,9 @@ export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, reques
     instead: near(cues.instead),
     insteadOf: wholeWords(cues.instead),
     lift: wholeWords(cues.lift),
+    otherwise: wholeWords(cues.otherwise),
+    optional: wholeWords(cues.optional),
+    begins: near(dates.begins),
     day: pattern(
       `(?<![\\p{L}-])(?:${alternatives(cues.on)}\\s+(?:${alternatives(dates.article)}\\s+)?|${alternatives(dates.article)}\\s+)$`,
     ),

@@ -4,7 +4,18 @@ import type { Day } from './day.ts';
 import type { Reason } from './phrase.ts';
 import type { Phrase } from './phrases.ts';
 import { settingOf, windowOf, type Setting } from './setting.ts';
-import { endOf, eventOf, isFarewell, isOverdue, isRolled, isTerm, offerOf, pastOf, stateOf } from './told.ts';
+import {
+  endOf,
+  eventOf,
+  everyOf,
+  isFarewell,
+  isOverdue,
+  isRolled,
+  isTerm,
+  offerOf,
+  pastOf,
+  stateOf,
+} from './told.ts';
 import { asksNothing, commitOf, purposeOf, wantedBy, type Wanted } from './wanted.ts';
 
 /** From this score on a date is a deadline. */
@@ -39,6 +50,8 @@ const WEIGHTS = {
   state: -5,
   absence: -8,
   every: -8,
+  begins: -6,
+  optional: -5,
   replaced: -12,
   rolled: -5,
   dayless: -4,
@@ -140,7 +153,17 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
       cues.absence.exec(wanted || noun !== undefined ? around : folded)?.[0],
       wanted?.cue !== 'must' && offered === undefined && !asks(clause.before, language),
     ],
-    ['every', cues.every.exec(window)?.[0], true],
+    ['every', everyOf(setting), true],
+    [
+      'begins',
+      cues.begins.exec(window)?.[0],
+      !by &&
+        phrase.grain !== 'span' &&
+        phrase.day > today &&
+        phrase.begins === undefined &&
+        !cues.to.test(setting.after),
+    ],
+    ['optional', cues.optional.exec(around)?.[0], wanted?.cue === 'obligation' && !cues.must.test(folded)],
     ['hours', own, phrase.hours],
     ['weak', own, phrase.weak && !settled && !until],
     ['dayless', own, phrase.dayless && (!settled || !wanted)],

@@ -64,6 +64,7 @@ export function isLifted({ folded, language }: Spoken): boolean {
   const found = cuesOf(language).lift.exec(folded);
   // “If you have paid already, please disregard this reminder.”
   if (!found || verbsOf(language).condition.test(folded)) return false;
+  if (isThreat(folded.slice(0, found.index), found[0], language)) return false;
   const { denied, denies, not } = verbsOf(language);
   const [before, after] = [folded.slice(0, found.index), folded.slice(found.index + found[0].length)];
   // “Don’t forget …”, “vergiss … nicht”
@@ -79,6 +80,15 @@ export function isLifted({ folded, language }: Spoken): boolean {
   if (FORGETS.test(found[0]) && clause.search(not) !== -1) return false;
   return !denied.test(before) && !before.endsWith("n'") && !denies.test(after.trimStart());
 }
+
+/** “Otherwise the order is cancelled”, “faute de réponse, la commande sera annulée”: what happens if nothing is done. */
+function isThreat(before: string, words: string, language: Language): boolean {
+  const { otherwise, future } = cuesOf(language);
+  const isTold = future.test(before.split(CLAUSE).at(-1) ?? '') && CANCELS.test(words);
+  return otherwise.test(before) || isTold;
+}
+
+const CANCELS = /cancel|storn|annul|anul|instal|avbok|abgesagt|verval|retir|dispensad/;
 
 const FORGETS = /forget|vergiss|vergess|oublie|olvid|esque|vergeet|dimentic|scord|glom/;
 

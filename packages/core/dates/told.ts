@@ -68,6 +68,16 @@ export function eventOf(
 
 const listed = perLanguage(({ cues }: Language) => new Set(listOf(cues.event)));
 
+/** “every Wednesday”, “on Wednesdays” */
+export function everyOf({ folded, phrase, before, language }: Setting): string | undefined {
+  const named = folded.slice(phrase.start, phrase.end);
+  const many = phrase.grain === 'weekday' ? WEEKLY.exec(named)?.[0] : undefined;
+  return cuesOf(language).every.exec(windowOf(before))?.[0] ?? many;
+}
+
+/** Days of the week in the plural (en, de, fr, nl, sv). */
+const WEEKLY = /(?:days|tags|wochs|dis|manches|dags|dagar)$/;
+
 const OVERDUE =
   /overdue|uberfallig|en retard|vencid[oa]|em atraso|te laat|achterstallig|scadut[oa]|in ritardo|forsenad/;
 

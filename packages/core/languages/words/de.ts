@@ -96,6 +96,7 @@ export const de: Language = {
     weekNumber: 'kw|kalenderwoche',
     from: 'vom|von|zwischen|zwischen dem|ab|vom zeitraum',
     to: 'bis|bis zum|bis|und|und dem|auf den|auf|-|zum',
+    begins: 'ab|ab dem|vom|von|beginnend|mit wirkung vom|mit wirkung zum|seit',
     every:
       'jeden|jeder|jede|täglich|wöchentlich|monatlich|montags|dienstags|mittwochs|donnerstags|freitags|samstags|sonntags|werktags|wochentags|an werktagen',
     or: 'oder|oder erst',
@@ -144,6 +145,9 @@ export const de: Language = {
     change: 'geändert|ändert sich',
     instead: 'statt|anstatt|anstelle von|statt am|statt bis|nicht|nicht mehr|nicht am|und nicht',
     lift: 'brauchst du nicht mehr|brauchen sie nicht mehr|nicht mehr machen|nicht mehr erledigen|nicht mehr nötig|nicht mehr notwendig|nicht mehr erforderlich|nicht mehr benötigt|brauchen wir nicht mehr|brauche ich nicht mehr|nicht länger nötig|nicht mehr gebraucht|hat sich erledigt|ist erledigt|bereits erledigt|schon erledigt|gegenstandslos|ist hinfällig|hinfällig|entfällt|zurückgezogen|storniert|abgesagt|musst du nicht mehr|müssen sie nicht mehr|müsst ihr nicht mehr|nicht mehr zu schicken|nicht mehr senden|nicht mehr schicken|betrachten sie dies als erledigt|vergiss die|sie müssen nichts tun|du musst nichts tun|ihr müsst nichts tun|sie brauchen nichts zu tun|du brauchst nichts zu tun|nichts weiter zu tun|nichts zu tun|sie müssen nichts weiter|keine weiteren schritte|nichts zu veranlassen|ist nichts zu tun|keine antwort nötig|musst … nicht mehr|müssen … nicht mehr|müsst … nicht mehr|brauchst … nicht mehr|brauchen … nicht mehr|braucht … nicht mehr|du musst nichts weiter tun|sie müssen nichts weiter tun|ihr müsst nichts weiter tun|vergiss|vergesst|vergessen sie die|vergessen sie das',
+    otherwise: 'sonst|ansonsten|andernfalls|anderenfalls',
+    optional:
+      'stornieren|storniert|stornierung|widerrufen|widerrufsrecht|widersprechen|umbuchen|kostenlos|kostenfrei|zurücktreten|unverbindlich',
   },
   requests: {
     please:

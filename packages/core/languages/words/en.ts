@@ -96,6 +96,7 @@ export const en: Language = {
     weekNumber: 'week|wk|cw',
     from: 'from|between',
     to: 'to|until|till|through|and|-|and ending',
+    begins: 'from|as of|starting|starting on|starting from|beginning|effective|with effect from|as from',
     every:
       'every|each|daily|weekly|monthly|mondays|tuesdays|wednesdays|thursdays|fridays|saturdays|sundays|on weekdays|weekdays|weekends|weekly on|mondays to fridays',
     or: 'or|or else',
@@ -145,6 +146,9 @@ export const en: Language = {
     change: 'changed|change|adjusted|amended',
     instead: 'instead of|rather than|not|no longer|and not',
     lift: 'no need to do this|no need to do it|called it off|not necessary any more|not necessary anymore|no longer needed|no longer need|no longer required|no longer necessary|no need to send|no need any more|not needed any more|not needed anymore|no need to send it any more|don’t need it any more|do not need it any more|not need to send it any more|don’t need to send it any more|no need for it any more|not need it anymore|don’t need it anymore|don’t have to send it any more|disregard|please ignore my|ignore my previous|ignore the request|ignore my request|has been cancelled|is cancelled|has been withdrawn|deadline has been lifted|has already been done|already done|already taken care of|has been settled already|called off|you can forget|forget it|is withdrawn|we have withdrawn|consider it closed|case is closed|nothing to pay|nothing to do|no action is needed|no action needed|no action required|no action is required|no further action|you don’t need to do anything|you do not need to do anything|you need do nothing|nothing for you to do|nothing more to do|no reply is needed|no reply needed|no payment is due|you need not do anything|nothing is required|never mind|don’t bother|don’t need to … any more|don’t have to … any more|don’t need to … anymore|don’t have to … anymore|needn’t … any more|do not need to … any more|do not have to … any more|no longer have to|no longer need to|is no longer needed|are no longer needed|forget about',
+    otherwise: 'otherwise|or else|failing which|failing that|if not|or your|or the|or we|or it',
+    optional:
+      'cancel|cancelled|withdraw|rebook|opt out|object|free of charge|at no cost|without charge|change your mind|no obligation',
   },
   requests: {
     please:

@@ -91,6 +91,7 @@ export const es: Language = {
     weekNumber: 'semana|semana n.º|semana número',
     from: 'del|de|entre el|entre|desde el|desde',
     to: 'al|a|y el|y|hasta el|hasta|-',
+    begins: 'a partir del|desde el|desde|a partir de|a contar del',
     every:
       'cada|todos los|todas las|diario|semanal|mensual|los lunes|los martes|los miércoles|los jueves|los viernes|a diario|entre semana|los días laborables|los días hábiles',
     or: 'o|u',
@@ -139,6 +140,9 @@ export const es: Language = {
     change: 'cambiado|cambiada|cambia|cambió|modificado|modificada',
     instead: 'en lugar de|en lugar del|en vez de|en vez del|y no|no el|no para el|y no el',
     lift: 'ya no es necesario|ya no hace falta|ya no necesitamos|ya no necesito|no es necesario que|no hace falta que|ya no se necesita|cancelado|cancelada|queda cancelado|queda anulado|anulado|ignore|ignora|ignoren|sin efecto|ya está hecho|ya está resuelto|ya no se requiere|ya no tiene que|ya no tienes que|ya no tienen que|ya no es preciso|queda sin efecto|no lo envíe|ya no hay que|no tiene que hacer nada|no tienes que hacer nada|no tienen que hacer nada|no es necesario hacer nada|no hay que hacer nada|no debe hacer nada|nada que pagar|ninguna acción|deja lo del|ya no tenéis que|ya no es necesaria|ya no son necesarios|ya no hacen falta|no es necesario que hagas nada|no es necesario que haga nada|no hace falta que hagas nada|olvida|olvídate de|olvídese de|olvide lo',
+    otherwise: 'si no|de lo contrario|de no ser así|en caso contrario|a falta de',
+    optional:
+      'cancelar|anular|desistir|gratuitamente|sin coste|sin cargo|sin compromiso|oponerse|cambiar de opinión',
   },
   requests: {
     please:

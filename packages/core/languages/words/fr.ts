@@ -89,6 +89,7 @@ export const fr: Language = {
     weekNumber: 'semaine|semaine n°|sem.',
     from: 'du|de|entre|entre le|à partir du',
     to: 'au|à|et|et le|jusqu’au|-',
+    begins: 'à partir du|à compter du|dès le|dès|à partir de|à compter de|depuis le',
     every:
       'chaque|tous les|toutes les|quotidien|hebdomadaire|mensuel|les lundis|les mardis|les mercredis|les jeudis|les vendredis|le lundi matin|en semaine|les jours ouvrés|les jours ouvrables',
     or: 'ou',
@@ -136,6 +137,9 @@ export const fr: Language = {
     change: 'modifié|modifiée|changé|changée',
     instead: 'au lieu de|au lieu du|et non|plutôt que|pas le|et pas|non pas|et non le|et non pas',
     lift: 'plus besoin de le faire|laisse tomber|plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine|vous n’avez rien à faire|tu n’as rien à faire|rien à faire|aucune action|rien à régler|rien à payer|aucune démarche|ne t’occupe plus|ne vous occupez plus|pas besoin de répondre|n’avez plus à|n’as plus à|n’avons plus à|plus à vous|plus besoin que|aucune démarche à effectuer|vous n’avez aucune démarche|oublie|oubliez',
+    otherwise: 'sinon|faute de|à défaut|autrement|sans quoi',
+    optional:
+      'annuler|annulation|résilier|vous rétracter|rétractation|se rétracter|gratuitement|sans frais|sans engagement|vous opposer',
   },
   requests: {
     please:

@@ -90,6 +90,7 @@ export const it: Language = {
     weekNumber: 'settimana|settimana n.|settimana numero',
     from: 'dal|da|tra il|tra|fra il|fra|dalle',
     to: 'al|a|e il|e|fino al|alle|-',
+    begins: 'dal|a partire dal|da|a decorrere dal|a partire da|dall’',
     every:
       'ogni|tutti i|tutte le|quotidiano|settimanale|mensile|giornalmente|il lunedì mattina|di lunedì|di martedì|di mercoledì|di giovedì|di venerdì|nei giorni feriali|giorni feriali|nei feriali',
     or: 'o|oppure',
@@ -137,6 +138,8 @@ export const it: Language = {
     change: 'cambiato|cambiata|modificato|modificata',
     instead: 'invece di|invece che|invece del|e non|al posto di|anziché|e non il|anziché il|invece che il',
     lift: 'non è più necessario|non serve più|non occorre più|non abbiamo più bisogno|non ho più bisogno|non c’è più bisogno|annullato|annullata|è annullato|ignorate|già fatto|già risolto|lasci stare|lascia stare|lasciate perdere|lascia perdere|non è più richiesto|senza effetto|ritirato|non dovete più|non devi più|non deve più|non è più richiesta|non è più necessaria|come non ricevuta|non deve fare nulla|non devi fare nulla|non dovete fare nulla|non deve fare niente|non devi fare niente|non occorre fare nulla|nulla da pagare|niente da pagare|nulla da fare|nessuna azione|non … più bisogno|non dovrete più|non serviranno più|non servono più|non occorrono più|dimentica|dimenticate',
+    otherwise: 'altrimenti|in caso contrario|in mancanza|diversamente',
+    optional: 'annullare|disdire|recedere|gratuitamente|senza costi|senza spese|senza impegno|opporsi',
   },
   requests: {
     please:

@@ -91,6 +91,7 @@ export const nl: Language = {
     weekNumber: 'week|weeknummer|wk',
     from: 'van|tussen|vanaf|van de',
     to: 'tot|tot en met|t/m|en|naar|naar de|tot de|-',
+    begins: 'vanaf|met ingang van|per|vanaf de|sinds|ingaande',
     every:
       'elke|iedere|dagelijks|wekelijks|maandelijks|op maandagen|op dinsdagen|op woensdagen|op donderdagen|op vrijdagen|elk|doordeweeks|op werkdagen|werkdagen',
     or: 'of',
@@ -139,6 +140,8 @@ export const nl: Language = {
     change: 'gewijzigd|verandert|veranderd|aangepast',
     instead: 'in plaats van|i.p.v.|niet|en niet|niet meer|niet op|in plaats van op',
     lift: 'hoef je niet meer te doen|hoeft u niet meer te doen|niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig|u hoeft niets te doen|je hoeft niets te doen|jullie hoeven niets te doen|hoeft u niets|hoef je niets|niets te betalen|geen actie|verder niets te doen|laat maar|maar zitten|hoef … niet meer|hoeft … niet meer|hoeven … niet meer|vergeet',
+    otherwise: 'anders|zo niet',
+    optional: 'annuleren|kosteloos|gratis|herroepen|bezwaar|ontbinden|vrijblijvend|opzeggen',
   },
   requests: {
     please:

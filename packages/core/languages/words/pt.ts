@@ -98,6 +98,7 @@ export const pt: Language = {
     weekNumber: 'semana|semana n.º|semana número',
     from: 'de|do dia|entre|entre os dias|desde|a partir de',
     to: 'a|ao dia|até|até ao dia|e|para|-|para o dia|para dia|ao',
+    begins: 'a partir de|a partir do dia|desde|desde o dia|a contar de|a partir do',
     every:
       'cada|todos os|todas as|diário|semanal|mensal|às segundas|às terças|às quartas|às quintas|às sextas|diariamente|de dois|de duas|de três|de quatro|de cinco|de seis|de sete|de oito|de dez|de quinze|dias úteis|nos dias úteis|à semana',
     or: 'ou',
@@ -145,6 +146,8 @@ export const pt: Language = {
     change: 'alterado|alterada|mudou|mudado|mudada',
     instead: 'em vez de|em lugar de|e não|ao invés de|não no dia|e não no|e não na',
     lift: 'já não é necessário|já não precisa|já não são precisas|já não são precisos|já não são necessárias|já não são necessários|já não é precisa|já não é necessária|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado|não precisa de fazer nada|não tem de fazer nada|não tens de fazer nada|não precisas de fazer nada|não é preciso fazer nada|nada a pagar|nada a fazer|nenhuma ação|deixa lá|já não tens de|já não têm de|já não são necessários|já não faz falta|já não fazem falta|esquece|esqueça',
+    otherwise: 'senão|caso contrário|de contrário|do contrário|na falta de',
+    optional: 'cancelar|anular|desistir|gratuitamente|sem custos|sem encargos|sem compromisso|opor-se',
   },
   requests: {
     please:

@@ -98,6 +98,7 @@ export const sv: Language = {
     weekNumber: 'vecka|v|v.',
     from: 'från|mellan|mellan den|från den|från och med',
     to: 'till|till den|och|och den|till och med|t.o.m.|-',
+    begins: 'från|från och med|fr.o.m.|fr o m|fr.o.m|med start|med början|sedan',
     every:
       'varje|alla|dagligen|veckovis|månadsvis|på måndagar|på tisdagar|på onsdagar|på torsdagar|på fredagar|måndagar|vardagar|på vardagar|helgfria vardagar',
     or: 'eller',
@@ -144,6 +145,8 @@ export const sv: Language = {
     change: 'ändrat|ändrad|ändrats|ändras',
     instead: 'i stället för|istället för|inte|och inte|snarare än|i stället för den',
     lift: 'behövs inte längre|inte längre nödvändigt|behöver inte längre|behöver vi inte längre|behöver jag inte längre|behöver du inte längre|behöver ni inte längre|är inställt|inställd|inställt|avbokat|bortse från|ni kan bortse|du kan bortse|redan gjort|redan klart|redan löst|redan ordnat|glöm det|återkallad|återkallat|krävs inte längre|inte längre aktuellt|inte aktuell längre|utgår|är inte längre|behövs inte mer|dras tillbaka|dragits tillbaka|inte aktuellt längre|strunta i|makulera|du behöver inte göra något|ni behöver inte göra något|inget att betala|inget att göra|ingen åtgärd|behöver inte göra någonting|behöver … inte längre|behöver inte … längre|slipper ni|slipper du|glöm',
+    otherwise: 'annars|i annat fall|om inte',
+    optional: 'avboka|ångra|kostnadsfritt|utan kostnad|gratis|frånträda|ångerrätt|avbeställa',
   },
   requests: {
     please:
