@@ -20,7 +20,7 @@ export {
 export { finderOf, type FoundWords } from './finder.ts';
 export { alternatives, listOf, pattern, wholeWords, WORD_END } from './words.ts';
 export { firstWord, isNoOrder, orderAt, VERB_SECOND } from './orders.ts';
-export { firstThing, lastThing } from './nouns.ts';
+export { firstThing, lastThing, thingsIn, type Thing } from './nouns.ts';
 export { participleBase, withoutZu } from './participles.ts';
 export { ownDeed } from './ownFuture.ts';
 export { verbsOf } from './verbPatterns.ts';

@@ -1,7 +1,7 @@
 import { fold } from './fold.ts';
 import type { Language, LanguageCode } from './language.ts';
 import { perLanguage } from './languages.ts';
-import { isSmall, thirdBase } from './verbs.ts';
+import { isInfinitive, isSmall, thirdBase } from './verbs.ts';
 import { listOf } from './words.ts';
 
 /** Articles and possessives, folded: what begins the name of a thing. */
@@ -52,10 +52,68 @@ export function firstThing(text: string, language: Language): string | null {
   const alone = language.code === 'sv' && DEFINITE.test(first.text) && !isSmall(first.text, language);
   if (!alone && !articles(language).has(first.folded)) return null;
   if (!alone && FIRST_PERSON.test(second?.folded ?? '')) return null;
-  const last = alone ? 0 : nounEnd(text, tokens, 0, language);
+  // “la tua lista”
+  const from = TWO_ARTICLES.test(language.code) && articles(language).has(second?.folded ?? '') ? 1 : 0;
+  const last = alone ? 0 : nounEnd(text, tokens, from, language);
   const end = tokens[last ?? -1]?.end;
-  return end === undefined || (last === 0 && !alone) ? null : lowered(text.slice(first.start, end));
+  return end === undefined || (last === from && !alone) ? null : lowered(text.slice(first.start, end));
 }
+
+/** A thing that a text names, and the folded article or number in front of it; a Swedish noun may have neither. */
+export interface Thing {
+  words: string;
+  article: string;
+  /** It is what is missing (“without your number”). */
+  lacks: boolean;
+}
+
+const LACKS = /^(?:without|ohne|sans|sin|sem|senza|zonder|utan)$/;
+
+/** Languages in which an article stands in front of a possessive too. */
+const TWO_ARTICLES = /^(?:it|pt)$/;
+
+/** Numbers and times: “your six”, “one day”. */
+const noThing = perLanguage(({ numbers, months, weekdays, dates }: Language) => {
+  const times = [dates.hour, dates.day, dates.week, dates.month, dates.year, dates.weeks];
+  return new Set([numbers.replace(/\d+ /g, ''), ...months, ...weekdays, ...times].flatMap(listOf));
+});
+
+/** The things that a text names by an article or a number, but those behind a preposition. */
+export function thingsIn(text: string, language: Language): Thing[] {
+  const tokens = tokensOf(text, language.code);
+  const things: Thing[] = [];
+  let end = 0;
+  tokens.forEach((token, i) => {
+    if (token.start < end || noObject(language).has(tokens[i - 1]?.folded ?? '')) return;
+    // “está”, “tú”
+    if (/^(?:est[áã]o?|tú)$/iu.test(token.text)) return;
+    const words = firstThing(text.slice(token.start), language);
+    const noun = words?.split(/[\s'’]/).at(-1) ?? '';
+    const isDeed = token.folded === 'a' && isInfinitive(tokens[i + 1]?.text ?? '', language);
+    if (words === null || noThing(language).has(fold(noun)) || isDeed) return;
+    // “el 26 de febrero”
+    if (/^\s*\d/.test(text.slice(token.end))) return;
+    end = token.start + words.length;
+    things.push({ words, article: token.folded, lacks: LACKS.test(tokens[i - 1]?.folded ?? '') });
+  });
+  return things;
+}
+
+const PREPOSITIONS: Record<LanguageCode, string> = {
+  en: 'of|in|at|on|from|with|for|to|by|about|near|behind|before|afterce|during|into|than|as|within|until|under|over',
+  de: 'mit|von|bei|aus|nach|zu|in|an|auf|für|über|unter|vor|hinter|neben|seit|während|wegen|durch|gegen|um|bis|ab|trotz|laut|pro',
+  fr: "à|de|d'|dans|sur|avec|pour|par|chez|sous|en|vers|depuis|pendant|dès|après|avant|jusqu'à|selon|entre",
+  es: 'a|de|en|con|por|para|sobre|desde|hasta|tras|según|durante|sin|entre|bajo|ante',
+  pt: 'a|em|com|por|para|sobre|desde|até|após|segundo|durante|de|entre|sob',
+  nl: 'van|in|op|met|voor|door|bij|uit|naar|aan|over|tijdens|na|sinds|tegen|om|per|onder|tussen|tot|binnen',
+  it: "di|a|da|in|con|su|per|tra|fra|durante|dopo|prima|secondo|d'",
+  sv: 'av|i|på|med|för|från|till|om|vid|hos|under|efter|före|sedan|mot|mellan|inom|innan',
+};
+
+/** Behind them stands what is not acted on, or what a thing is like (“lotten är vildvuxen”). */
+const noObject = perLanguage(
+  ({ code }: Language) => new Set(listOf(`${PREPOSITIONS[code]}|är|var|blir|mycket|ganska`)),
+);
 
 /** The thing that a text ends with (“There is a form attached” → “a form attached”), or null. */
 export function lastThing(text: string, language: Language): string | null {
@@ -67,8 +125,15 @@ export function lastThing(text: string, language: Language): string | null {
     : lowered(text.slice(first.start, last.end));
 }
 
+/** “l’ | avis”, “your resident’s | permit” */
+const TOKENS: Partial<Record<LanguageCode, RegExp>> = {
+  en: /[\p{L}-]+(?:['’]s(?!\p{L}))?/gu,
+  fr: /\p{L}+['’]|[\p{L}-]+/gu,
+  it: /\p{L}+['’]|[\p{L}-]+/gu,
+};
+
 const tokensOf = (text: string, code: LanguageCode): Token[] =>
-  [...text.matchAll(code === 'fr' || code === 'it' ? /\p{L}+['’]|[\p{L}-]+/gu : /[\p{L}-]+/gu)].map((m) => ({
+  [...text.matchAll(TOKENS[code] ?? /[\p{L}-]+/gu)].map((m) => ({
     text: m[0],
     folded: fold(m[0]),
     start: m.index,

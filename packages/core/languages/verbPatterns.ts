@@ -113,7 +113,9 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail, numbers }: Lan
     that: pattern(`${alternatives(requests.that)}$`),
     someone: pattern(`^(?:a\\s)?${alternatives(requests.someone)}${WORD_END}`),
     states: new Set(listOf(requests.states)),
-    presents: pattern(`(?:^|[,.:]\\s*)${alternatives(requests.presents)}${WORD_END}[\\s:,]*`),
+    presents: pattern(
+      `(?:^|[,.:]\\s*|(?<=\\s)(?=\\p{L}{1,4}\\s))${alternatives(requests.presents)}${WORD_END}[\\s:,]*`,
+    ),
     onlyIf: pattern(
       `(?<![\\p{L}])(?:only|nur|que|seulement|solo|so|alleen|bara)(?![\\p{L}])[^.;!?]{0,40}?\\s${alternatives(requests.ifYou)}${WORD_END}\\s*`,
     ),

@@ -1,6 +1,7 @@
 import type { Slice } from '../anatomy/index.ts';
 import { isLifted, type DatePhrase, type Spoken } from '../dates/index.ts';
 import { firstThing, fold, verbsOf, type Language } from '../languages/index.ts';
+import { antecedentOf, presented } from './antecedent.ts';
 import type { Asked } from './asked.ts';
 import { deedIn } from './deed.ts';
 import { blankOut } from './tidy.ts';
@@ -41,7 +42,7 @@ export function findRequest(
           sentence,
           dates,
           first,
-          { named: before?.wanted ?? null, before: sentences[n - 1], thing },
+          { named: before?.wanted ?? null, before: sentences.slice(0, n), thing },
           own,
         );
     const request: Found | null = found?.generic
@@ -94,7 +95,7 @@ function questionBeside(deadline: DatePhrase, sentences: readonly Spoken[]): Req
 /** What “it” may stand for: a thing that was wanted before, one that the sentence before names, the message's own. */
 interface Things {
   named: string | null;
-  before: Spoken | undefined;
+  before: readonly Spoken[];
   thing: string;
 }
 
@@ -107,23 +108,21 @@ function goes(text: string, days: readonly Slice[], language: Language): Asked |
 }
 
 /** “Your licence runs out in March, so renew it.” */
-function thingMeant({ named, before }: Things, ahead: string, language: Language): string | null {
+function thingMeant(
+  { named, before }: Things,
+  ahead: string,
+  request: string,
+  language: Language,
+): string | null {
+  const last = before.at(-1);
   return (
     firstThing(ahead, language) ??
     named ??
-    (before?.language === language
-      ? (presented(before) ?? (/;\s*$/.test(before.text) ? firstThing(before.text, language) : null))
-      : null)
+    (last?.language === language
+      ? (presented(last)?.words ?? (/;\s*$/.test(last.text) ? firstThing(last.text, language) : null))
+      : null) ??
+    antecedentOf(request, ahead, before, language)
   );
-}
-
-/** “Attached is the contract.” */
-function presented({ text, folded, language }: Spoken): string | null {
-  const found = verbsOf(language).presents.exec(folded);
-  const rest = found ? text.slice(found.index + found[0].length).trim() : '';
-  // “I attach order 88-12.”
-  const numbered = /^\p{L}+\s\S*\d\S*(?=\.?$)/u.exec(rest)?.[0].replace(/\.$/, '') ?? null;
-  return found && (firstThing(rest, language) ?? numbered);
 }
 
 /** The place of a day in its sentence, with the comma that closes it (“bis Freitag, den 20. März, zu schicken”). */
@@ -150,7 +149,9 @@ function requestIn(
   const ask = (thing: string) =>
     askedIn(text, cut, language, thing, own) ?? (own ? orderIn(text, cut, language, thing) : null);
   const plain = ask(things.named ?? things.thing);
-  const meant = plain?.refers ? thingMeant(things, text.slice(0, plain.start), language) : null;
+  const meant = plain?.refers
+    ? thingMeant(things, text.slice(0, plain.start), blankOut(text, cut).slice(plain.start), language)
+    : null;
   const asked = goes(text, cut, language) ?? (meant === null ? plain : ask(meant));
   if (!asked) return null;
   const score =

@@ -176,7 +176,7 @@ export const de: Language = {
     pay: 'Bezahlen',
     ifYou: 'wenn sie|wenn du|wenn ihr|falls sie|falls du|sofern sie',
     presents:
-      'anbei|beiliegend|anliegend|hier ist|hier sind|hier kommt|hier kommen|im anhang finden sie|im anhang findest du|im anhang ist|beigefügt|ich schicke dir|ich schicke ihnen|ich sende ihnen|wir senden ihnen|hiermit erhalten sie|sie erhalten anbei',
+      'ich hänge|anbei|beiliegend|anliegend|hier ist|hier sind|hier kommt|hier kommen|im anhang finden sie|im anhang findest du|im anhang ist|beigefügt|ich schicke dir|ich schicke ihnen|ich sende ihnen|wir senden ihnen|hiermit erhalten sie|sie erhalten anbei',
     writerFirst: 'ich|wir',
     answer: 'Beantworten',
     bills:

@@ -169,7 +169,7 @@ export const it: Language = {
     pay: 'Pagare',
     ifYou: 'se|se ci|se lo|se la',
     presents:
-      'ecco|in allegato|allego|alleghiamo|le invio|ti mando|ti invio|le mando|trova in allegato|troverà in allegato',
+      'ecco|in allegato|allego|le allego|ti allego|vi allego|le alleghiamo|vi alleghiamo|alleghiamo|le invio|ti mando|ti invio|le mando|trova in allegato|troverà in allegato',
     writerFirst: 'io|noi|vogliamo|voglio|vorremmo|vorrei|dobbiamo|devo|abbiamo',
     answer: 'Rispondere',
     bills:
