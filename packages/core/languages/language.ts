@@ -62,6 +62,8 @@ export interface RequestWords {
   provide: string;
   pay: string;
   answer: string;
+  /** Verbs for answering somebody. */
+  answers: Words;
   /** In front of the thing that comes with the message (“attached is”). */
   presents: Words;
   /** Begins what is well if the reader does it (“if you … by Friday”). */

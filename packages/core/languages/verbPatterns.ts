@@ -42,6 +42,7 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail, numbers }: Lan
   const start = (words: string) => pattern(`^(?:${words})(?![\\p{L}\\p{N}'])[\\s,.:;!-]*`);
   return {
     generic: new Set(listOf(requests.generic)),
+    answers: new Set(listOf(requests.answers)),
     frame: finderOf({ classes: [requests.frames, requests.can], after: `${WORD_END}[\\s,]*` }),
     can: pattern(`^${alternatives(requests.can)}${WORD_END}`),
     letArrive: pattern(`^${alternatives(requests.letArrive)}${WORD_END}`),

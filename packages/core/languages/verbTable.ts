@@ -20,7 +20,13 @@ export const verbTable = perLanguage(({ code, common, requests }: Language): Ver
     const table = isSure && !homographs.has(form) ? sure : doubtful;
     if (!table.has(form)) table.set(form, base);
   };
-  for (const [form, base] of pairsOf(requests.forms)) add(form, base, true);
+  const forms = pairsOf(requests.forms);
+  for (const [form, base] of forms) add(form, base, true);
+  for (const verb of `${requests.verbs}|${requests.moreVerbs}`.split('|')) {
+    const prefix = code === 'de' ? INSEPARABLE.exec(verb)?.[0] : undefined;
+    if (prefix === undefined) continue;
+    for (const [form, base] of forms) if (verb === prefix + base) add(fold(prefix) + form, verb, true);
+  }
   const verbs = (words: string, isSure: boolean) => {
     for (const base of words.split('|')) {
       const { plain, marked } = verbForms(base, code);
@@ -35,6 +41,9 @@ export const verbTable = perLanguage(({ code, common, requests }: Language): Ver
   if (bases !== '') verbs(bases, false);
   return { sure, doubtful };
 });
+
+/** “übernehmen” → “übernimm”, as “nimm” */
+const INSEPARABLE = /^(?:über|unter|hinter|wider|miss|zer|ver|ent|be|er|ge)/;
 
 /** “freiräumen” → “räumen”: what is left of a verb without its particle. */
 function basesOf(verbs: string, particles: string): string {

@@ -1,6 +1,6 @@
 import type { Anatomy } from '../anatomy/index.ts';
 import type { Message } from '../mail/index.ts';
-import { beginsWithVerb } from '../languages/index.ts';
+import { beginsWithVerb, fold, verbsOf, type Language } from '../languages/index.ts';
 import { cleanSubject, findRequest, owedBy, type Request } from '../requests/index.ts';
 import type { Facts } from './facts.ts';
 import { evidence, type Place, type Places } from './places.ts';
@@ -24,6 +24,8 @@ export function chooseTitle(message: Message, anatomy: Anatomy, places: Places):
   if (toHimself && !own && plain.value !== '') return plain;
   if (own && !own.generic) return titleAt(note, own, 'note');
   const asked = requestIn(latest, thing);
+  // “Answer him tomorrow” is an order of its own.
+  if (own && answers(own.title, note.language)) return titleAt(note, about(own, thing), 'note');
   if (asked && !asked.generic) return titleAt(latest, asked, 'request');
   if (own) return titleAt(note, about(own, thing), 'note');
   if (asked) return titleAt(latest, about(asked, thing), 'request');
@@ -53,6 +55,9 @@ function requestIn(place: Place, thing: string): Request | null {
 function titleAt(place: Place, { title, place: at }: Request, source: 'note' | 'request'): Facts['title'] {
   return { value: title, source, spans: evidence(place, at.start, at.end) };
 }
+
+const answers = (title: string, language: Language) =>
+  verbsOf(language).answers.has(fold(title.split(/[\s:]/)[0] ?? ''));
 
 /** “Tell us” says too little alone. */
 const about = (request: Request, thing: string): Request =>

@@ -104,7 +104,7 @@ const AGREEMENTS: Record<LanguageCode, readonly Agreement[]> = {
     { pronoun: /lo\b/, article: /^(?:il|lo|uno?|l'|questo|.*[ur]o|mio)$/ },
   ],
   sv: [
-    { pronoun: /\bdem\b/, article: /(?:na|or|ar|er)$/ },
+    { pronoun: /\bdem\b/, article: /(?:na|or|ar|er|en)$/ },
     { pronoun: /\bden\b/, article: /(?:^en|[^e]n|an|ar|er|in|en|denna)$/ },
     { pronoun: /\bdet\b/, article: /(?:t|ett)$/ },
   ],

@@ -12,6 +12,8 @@ export function needed(text: string, folded: string, language: Language, thing: 
   const found = verbsOf(language).needs.exec(folded);
   if (!found || verbsOf(language).courtesy.test(folded.replace(found[0], ' '))) return null;
   const start = found.index + found[0].length;
+  // “el libro que solicitó”
+  if (/ó$/.test(text.slice(found.index, start).trimEnd())) return null;
   const { awaits, yours } = verbsOf(language);
   if (awaits.test(found[0]) && !yours.test(folded)) return null;
   // “I would like to order …” tells what the writer does; “we ask that you …” asks for no thing.

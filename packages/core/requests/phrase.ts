@@ -112,9 +112,13 @@ function objectInFront(before: string, words: string, language: Language): strin
     : '';
 }
 
+/** “hazlo tú”, “do it yourself” */
+const YOU = /\s(?:tú|tu|usted|toi|lei|voi|você|du|jij|yourself)$/iu;
+
 /** “Handle this”, “bitte erledigen”: the verb is generic, and what it is about is not said. */
 export function isGeneric(words: string, language: Language): boolean {
-  const clause = tidy(without(cutReason(words, language), verbsOf(language).polite), language);
+  const said = tidy(without(cutReason(words, language), verbsOf(language).polite), language);
+  const clause = said.replace(YOU, '');
   const folded = fold(language.requests.verbLast ? verbFirst(clause, language) : clause)
     .replace(/[^\p{L}\s'-]/gu, ' ')
     .trim();

@@ -179,6 +179,7 @@ export const de: Language = {
       'ich hänge|anbei|beiliegend|anliegend|hier ist|hier sind|hier kommt|hier kommen|im anhang finden sie|im anhang findest du|im anhang ist|beigefügt|ich schicke dir|ich schicke ihnen|ich sende ihnen|wir senden ihnen|hiermit erhalten sie|sie erhalten anbei',
     writerFirst: 'ich|wir',
     answer: 'Beantworten',
+    answers: 'antworten|beantworten',
     bills:
       'rechnung|betrag|gebühr|gebühren|beitrag|miete|rate|anzahlung|prämie|restbetrag|summe|steuer|zahlung|umlage|saldo',
     yours: 'ihr|ihre|ihren|ihrer|ihres|ihrem|dein|deine|deinen|deiner|euer|eure|euren|eurer',

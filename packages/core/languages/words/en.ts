@@ -180,6 +180,7 @@ export const en: Language = {
       'attached is|attached are|attached you will find|please find attached|please find enclosed|find attached|enclosed is|enclosed are|enclosed you will find|here is|here are|here’s|here comes|i’m attaching|i am attaching|we’re attaching|we are attaching|i attach|we attach|i enclose|we enclose|i’m sending you|i am sending you|this is',
     writerFirst: 'i|we|i’m|we’re|i’ve|we’ve|i’d|we’d',
     answer: 'Answer',
+    answers: 'answer|reply|respond',
     bills:
       'invoice|bill|fee|fees|amount|balance|rent|instalment|deposit|contribution|premium|subscription|sum|dues|tax|fine|remainder',
     yours: 'your|yours',

@@ -175,6 +175,7 @@ export const es: Language = {
       'aquí va|aquí está|aquí tiene|aquí tienes|adjunto|adjuntamos|le adjunto|te adjunto|les adjunto|le envío|te envío|ahí va|le remito|te paso|le paso',
     writerFirst: 'yo|nosotros|queremos|quiero|quisiéramos|vamos a|voy a|tenemos|tengo',
     answer: 'Responder',
+    answers: 'responder|contestar',
     bills: 'factura|importe|saldo|cuota|alquiler|fianza|señal|suma|prima|impuesto|tasa|recibo|cantidad',
     yours: 'su|sus|tu|tus|vuestro|vuestra|vuestros|vuestras',
     awaits: 'esperamos|espero|a la espera|esperando|aguardamos',

@@ -171,6 +171,7 @@ export const fr: Language = {
       'voici|voilà|ci-joint|veuillez trouver ci-joint|vous trouverez ci-joint|tu trouveras ci-joint|je vous envoie|je t’envoie|je joins|nous joignons|en pièce jointe',
     writerFirst: "je|j'|nous|on",
     answer: 'Répondre',
+    answers: 'répondre',
     bills:
       'facture|montant|solde|cotisation|loyer|frais|acompte|somme|prime|impôt|taxe|mensualité|redevance|note',
     yours: 'votre|vos|ton|ta|tes',

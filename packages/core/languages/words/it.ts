@@ -172,6 +172,7 @@ export const it: Language = {
       'ecco|in allegato|allego|le allego|ti allego|vi allego|le alleghiamo|vi alleghiamo|alleghiamo|le invio|ti mando|ti invio|le mando|trova in allegato|troverà in allegato',
     writerFirst: 'io|noi|vogliamo|voglio|vorremmo|vorrei|dobbiamo|devo|abbiamo',
     answer: 'Rispondere',
+    answers: 'rispondere',
     bills:
       'fattura|importo|saldo|quota|affitto|acconto|rata|premio|imposta|tassa|somma|bolletta|canone|caparra',
     yours: 'suo|sua|suoi|sue|tuo|tua|tuoi|tue|vostro|vostra|vostri|vostre',

@@ -173,6 +173,7 @@ export const nl: Language = {
       'hierbij|bijgaand|bijgevoegd|hier is|hier zijn|in de bijlage vindt u|in de bijlage vind je|ik stuur je|ik stuur u|bijgesloten',
     writerFirst: 'ik|we|wij',
     answer: 'Beantwoorden',
+    answers: 'antwoorden|beantwoorden|reageren',
     bills:
       'factuur|rekening|bedrag|contributie|huur|aanbetaling|termijn|premie|belasting|aanslag|nota|saldo|som',
     yours: 'uw|je|jouw|jullie',

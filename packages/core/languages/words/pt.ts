@@ -179,6 +179,7 @@ export const pt: Language = {
       'segue|seguem|segue em anexo|aqui vai|aqui está|em anexo|envio em anexo|junto|envio-lhe|envio-te|anexo|anexamos',
     writerFirst: 'eu|nós|queremos|quero|gostaríamos|vamos|vou|temos|tenho',
     answer: 'Responder',
+    answers: 'responder',
     bills: 'fatura|valor|saldo|quota|renda|sinal|montante|prémio|imposto|taxa|mensalidade|importância|conta',
     yours: 'seu|sua|seus|suas|teu|tua|teus|tuas|vosso|vossa|vossos|vossas',
     awaits: 'esperamos|espero|aguardamos|aguardo|à espera',

@@ -176,6 +176,7 @@ export const sv: Language = {
     presents: 'här kommer|här är|bifogat finns|bifogad är|bifogar|jag bifogar|härmed|jag skickar',
     writerFirst: 'jag|vi',
     answer: 'Svara',
+    answers: 'svara',
     bills:
       'fakturan|räkningen|beloppet|avgiften|hyran|summan|premien|skatten|handpenningen|resten|saldot|räntan',
     yours: 'din|ditt|dina|er|ert|era',
