@@ -18,6 +18,7 @@ import { findPhrases, type Phrase } from './phrases.ts';
 import type { Named } from './namedDay.ts';
 import { CLAUSE } from './setting.ts';
 import type { Spoken } from './spoken.ts';
+import { isRelative } from './told.ts';
 
 /** More sentences with dates than this are data, not a letter. */
 const MOST_PHRASES = 500;
@@ -64,6 +65,7 @@ export function isLifted({ folded, language }: Spoken): boolean {
   const found = cuesOf(language).lift.exec(folded);
   // “If you have paid already, please disregard this reminder.”
   if (!found || verbsOf(language).condition.test(folded)) return false;
+  if (isRelative(folded.slice(0, found.index), language)) return false;
   if (isThreat(folded.slice(0, found.index), found[0], language)) return false;
   const { denied, denies, not } = verbsOf(language);
   const [before, after] = [folded.slice(0, found.index), folded.slice(found.index + found[0].length)];

@@ -1,4 +1,12 @@
-import { actionBase, listOf, perLanguage, type Language, type LanguageCode } from '../languages/index.ts';
+import {
+  actionBase,
+  alternatives,
+  listOf,
+  pattern,
+  perLanguage,
+  type Language,
+  type LanguageCode,
+} from '../languages/index.ts';
 import { cuesOf } from './cues.ts';
 import { CLAUSE, windowOf, type Setting } from './setting.ts';
 import type { Wanted } from './wanted.ts';
@@ -67,6 +75,22 @@ export function eventOf(
 }
 
 const listed = perLanguage(({ cues }: Language) => new Set(listOf(cues.event)));
+
+/** “the files that you | no longer need”: what is said there only tells which thing is meant. */
+export const isRelative = (before: string, language: Language): boolean => relative(language).test(before);
+
+const relative = perLanguage(({ code, requests }: Language) => {
+  const begins = `${alternatives(requests.relative)}(?:(?<=')|\\s)(?:[^\\s,.;:!?]+\\s){0,3}$`;
+  const thing = `(?<![\\p{L}])${alternatives(requests.determiners)}\\s(?:[^\\s.;:!?]+\\s){1,5}?(?:de\\s)?`;
+  // The comma in front of a German clause ends the one before.
+  return pattern(code === 'de' ? `(?:${thing}|^\\s*)${begins}` : `${thing}${begins}`);
+});
+
+/** What need not be done; not of the thing that is asked for (“delete what you do not need”). */
+export function needlessOf({ around, language }: Setting): string | undefined {
+  const found = cuesOf(language).needless.exec(around);
+  return found && !isRelative(around.slice(0, found.index), language) ? found[0] : undefined;
+}
 
 /** “every Wednesday”, “on Wednesdays” */
 export function everyOf({ folded, phrase, before, language }: Setting): string | undefined {

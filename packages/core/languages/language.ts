@@ -84,6 +84,10 @@ export interface RequestWords {
   courtesy: Words;
   /** Begins the clause that is told or asked for. */
   that: Words;
+  /** Begins a clause that says which thing is meant (“the files that you no longer need”). */
+  relative: Words;
+  /** What somebody has from it, rather than does (“whoever lost it finds a copy online”). */
+  gets: Words;
   someone: Words;
   /** What is no deed: to have, to know. */
   states: Words;

@@ -57,7 +57,7 @@ interface Start {
 
 /** The opening, behind “tu me” of a question, a colon, a dash, “so”, a comma, or a verb with its pronoun (“llámenos”). */
 function* startsOf(folded: string, language: Language): Generator<Start> {
-  const { beforeOrder, doForMe, formal, so, whoever } = verbsOf(language);
+  const { beforeOrder, doForMe, formal, gets, so, whoever } = verbsOf(language);
   const start = openingOf(folded, language);
   const plainly = [
     ...(isInverted(folded, start, language) ? [] : [start]),
@@ -79,6 +79,8 @@ function* startsOf(folded: string, language: Language): Generator<Start> {
   const concerns = whoever.test(folded.slice(start));
   for (const at of endsOf(/,\s+/g, folded)) {
     if (at <= start || !mayFollow(folded, start, at, language)) continue;
+    // “Wer die Noten verloren hat, findet sie im Netz.”
+    if (concerns && gets.has(firstWord(folded.slice(at)))) continue;
     yield { at, sure: concerns };
     const behind = beforeOrder.exec(folded.slice(at))?.[0].length;
     if (behind !== undefined) yield { at: at + behind, sure: true };

@@ -122,6 +122,7 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail, numbers }: Lan
     ),
     ifYou: pattern(`^\\s*${alternatives(requests.ifYou)}${WORD_END}\\s*`),
     ownSubject: pattern(`(?<![\\p{L}])${alternatives(requests.writerFirst)}(?:(?<=')|\\s+)$`),
+    gets: new Set(listOf(requests.gets)),
     event: wholeWords(cues.event),
     awaits: wholeWords(requests.awaits),
     yours: wholeWords(requests.yours),

@@ -1,4 +1,11 @@
-import { firstWord, verbsOf, type FoundWords, type Language } from '../languages/index.ts';
+import {
+  firstWord,
+  isVerb,
+  participleBase,
+  verbsOf,
+  type FoundWords,
+  type Language,
+} from '../languages/index.ts';
 import { lengthOfAll } from './tidy.ts';
 
 export interface Found {
@@ -26,7 +33,12 @@ export function framed(
     // “You can use the pool from 1 April.”
     if (!asksFor && can.test(match[0]) && !beginsClause(folded.slice(0, match.index), language)) continue;
     // “Le bail | reste à signer”
-    if (passiveWords.has(match[0].trim()) && hasSubject(folded.slice(0, match.index), language)) continue;
+    if (
+      passiveWords.has(match[0].trim()) &&
+      hasSubject(folded.slice(0, match.index), language) &&
+      !actsLast(rest, language)
+    )
+      continue;
     // “Je | viens poser la porte”
     if (ownSubject.test(folded.slice(0, match.index))) continue;
     // “needs to be signed” is a passive.
@@ -48,6 +60,20 @@ export function framed(
 
 const hasSubject = (before: string, language: Language) =>
   verbsOf(language).determined.test(`x ${(before.split(/[,.;:]\s/).at(-1) ?? '').trim()}`);
+
+/** “Alle huurders moeten | hun kelder leegmaken” */
+function actsLast(rest: string, language: Language): boolean {
+  const [clause = ''] = rest.split(/[.,;:!?]/);
+  const words = clause.trim().split(/\s+/);
+  const verb = words.at(-1) ?? '';
+  return (
+    language.requests.verbLast &&
+    words.length > 1 &&
+    verb.endsWith('n') &&
+    isVerb(verb, language) &&
+    (participleBase(verb, language) ?? verb) === verb
+  );
+}
 
 /** An inverted question without its sign (“kannst du …”). */
 const beginsClause = (before: string, { requests }: Language) =>

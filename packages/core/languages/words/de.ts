@@ -191,6 +191,8 @@ export const de: Language = {
     courtesy:
       'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören|hier können sie sich abmelden|bis bald|bis dann|besuchen kommen|uns besuchen|danke, dass|vielen dank, dass|danke dass|sie sollten … erhalten|du solltest … bekommen',
     that: 'dass',
+    relative: 'die|das|den|der|dem|was',
+    gets: 'findet|finden|bekommt|bekommen|erhält|erhalten|kriegt|hat|haben|ist|sind|kann|können|darf|dürfen|zahlt|spart|verliert',
     someone: 'jemand|jemanden',
     states: 'haben|sein|wissen|bekommen|erhalten',
     goes: 'ginge das|geht das|wäre das möglich|ist das möglich|klappt das|schaffst du das|schaffen sie das|ließe sich das machen|lässt sich das machen',

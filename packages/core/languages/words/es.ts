@@ -186,6 +186,8 @@ export const es: Language = {
     courtesy:
       'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia|venir a vernos|vernos|gracias por haber|gracias por|deberías recibir|debería recibir|hable conmigo|habla conmigo|diríjase a|si hay dudas|si tiene dudas|si tienes dudas',
     that: 'que',
+    relative: 'que',
+    gets: 'encuentra|encontrará|encontrarán|recibe|recibirá|recibirán|obtiene|tiene|tienen|es|puede|pueden|paga|tendrá|tendrán',
     someone: 'a alguien|alguien',
     states: 'tener|ser|estar|saber|recibir|poder',
     goes: 'sería posible|es posible|sería factible|podría ser|puede ser|te va bien|le va bien',

@@ -184,6 +184,8 @@ export const fr: Language = {
     courtesy:
       'recevoir|n’hésitez pas|n’hésite pas|noter que|noter|veuillez trouver|trouver ci-joint|trouver ci-dessous|agréer|recevoir|croire|excuser|nous excuser|de votre compréhension|de votre confiance|de votre réponse|de ne pas répondre|pas répondre à|de votre attention|de votre aide|de ton aide|de votre retour|de votre message|de penser à l’environnement|de nous avoir|d’avoir|de m’avoir|accepter|de votre patience|ignorer|disons|mettons|avoir accepté|d’avoir accepté|avoir répondu|vous revoir|vous accueillir|vous rencontrer|vous lire|te revoir|votre visite|partir de|partir du|partir d’|partir des|se désabonner|se désinscrire|à bientôt|votre confiance|votre compréhension|votre patience|viens nous voir|venez nous voir|nous voir|merci d’avoir|merci de m’avoir|merci de nous avoir|merci de t’être|merci de vous être|tu devrais recevoir|vous devriez recevoir|devrais recevoir|devriez recevoir|adressez-vous|adresse-toi|en cas de question|en cas de questions|en cas de doute',
     that: 'que|qu’',
+    relative: 'dont|que|qu’|qui',
+    gets: 'trouve|trouvera|trouveront|reçoit|recevra|recevront|obtient|a|ont|est|sont|peut|peuvent|paie|aura|auront',
     someone: 'quelqu’un',
     states: 'avoir|être|savoir|recevoir|pouvoir',
     goes: 'serait-ce possible|est-ce possible|c’est possible|ce serait possible|cela serait possible|ça irait|cela irait|est-ce faisable',

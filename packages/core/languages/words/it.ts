@@ -185,6 +185,8 @@ export const it: Language = {
     courtesy:
       'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione|venire a trovarci|vieni a trovarci|venite a trovarci|grazie per aver|grazie di aver|grazie per|dovresti ricevere|dovrebbe ricevere|si noti che|si noti|si ricorda che|si rivolga|rivolgiti|rivolgersi|per domande|in caso di domande|in caso di dubbi',
     that: 'che',
+    relative: 'che|di cui',
+    gets: 'trova|troverà|troveranno|riceve|riceverà|riceveranno|ottiene|ha|hanno|è|può|possono|paga|avrà|avranno',
     someone: 'qualcuno',
     states: 'avere|essere|sapere|ricevere|potere',
     goes: 'sarebbe possibile|è possibile|si può fare|ce la fai|ce la fa|va bene|è fattibile',

@@ -185,6 +185,8 @@ export const nl: Language = {
     courtesy:
       'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op|u te ontmoeten|uw komst|u te zien|afmelden|tot gauw|tot snel|bijgaand|bij ons komen|kom langs|dank dat|bedankt dat|neem bij vragen',
     that: 'dat',
+    relative: 'die|dat',
+    gets: 'vindt|vinden|krijgt|krijgen|ontvangt|heeft|hebben|is|zijn|kan|kunnen|mag|mogen|betaalt',
     someone: 'iemand',
     states: 'hebben|zijn|weten|krijgen|ontvangen',
     goes: 'lukt dat|gaat dat|kan dat|is dat mogelijk|zou dat kunnen|zou dat lukken|is dat haalbaar',

@@ -190,6 +190,8 @@ export const pt: Language = {
     courtesy:
       'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da|cancelar subscrição|segue|seguem|até já|até breve|preferência|a confiança|a sua preferência|o contacto|o interesse|vir visitar|vir-nos visitar|nos vir visitar|obrigado por|obrigada por|deverá receber|deverás receber|deve receber|fale comigo|fala comigo|dirija-se a|em caso de dúvida|em caso de dúvidas',
     that: 'que',
+    relative: 'que',
+    gets: 'encontra|encontrará|recebe|receberá|receberão|obtém|tem|têm|é|pode|podem|paga|terá|terão',
     someone: 'alguém',
     states: 'ter|ser|estar|saber|receber|poder',
     goes: 'seria possível|é possível|pode ser|dá jeito|consegue|dá',

@@ -188,6 +188,8 @@ export const sv: Language = {
     courtesy:
       'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer|hälsa på|tack för att|tack för|fråga mig om något|fråga oss om|fråga om du|ring mig om',
     that: 'att',
+    relative: 'som|du|ni',
+    gets: 'hittar|får|har|är|kan|betalar|slipper|finner',
     someone: 'någon',
     states: 'vara|ha|få|veta',
     goes: 'går det|går det att göra|är det möjligt|skulle det gå|hinner du det|funkar det|fungerar det',
