@@ -40,7 +40,9 @@ export function wantedBy({
     return { cue: later ? 'elsewhere' : 'request', words: 'a request' };
   }
   const around = `${folded.slice(0, phrase.start)} ${after}`;
-  if (undoneAt(folded, language) !== null) return { cue: 'request', words: 'a condition' };
+  // “If you are out, it is kept until Friday” asks for nothing.
+  const isTold = by === null && until !== null && /,\s/.test(folded.slice(0, phrase.start));
+  if (undoneAt(folded, language) !== null && !isTold) return { cue: 'request', words: 'a condition' };
   if (ends && isIfDone(folded, phrase, language)) return { cue: 'request', words: 'a condition' };
   const hello = verbsOf(language).greeting.exec(folded)?.[0].length ?? 0;
   const others = verbsOf(language).othersNeed.exec(folded.slice(hello))?.[0];

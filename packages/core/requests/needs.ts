@@ -1,4 +1,4 @@
-import { baseForm, fold, participleBase, verbsOf, type Language } from '../languages/index.ts';
+import { baseForm, firstWord, fold, participleBase, verbsOf, type Language } from '../languages/index.ts';
 import type { Asked } from './asked.ts';
 import { isDenied } from './framed.ts';
 import { pronounOf } from './phrase.ts';
@@ -28,7 +28,10 @@ export function needed(text: string, folded: string, language: Language, thing: 
     return { title: wanted, strength: 2, start, generic: true, refers: true };
   // “We need someone to prune the roses.”
   if (verbsOf(language).someone.test(fold(wanted))) return null;
-  const isPerson = pronoun === null && verbsOf(language).people.has(fold(wanted));
+  // “We need you”, “nous espérons vous y voir”
+  const { determined, people } = verbsOf(language);
+  const isPerson =
+    pronoun === null && people.has(firstWord(fold(wanted))) && !determined.test(`x ${fold(wanted)}`);
   if (wanted.length < 3 || isPerson) return null;
   // “We need to know it by Friday.”
   const verb = fold(baseForm(wanted.split(' ')[0] ?? '', language));
@@ -59,7 +62,7 @@ function doneThing(wanted: string, language: Language): string | null {
 /** The thing that is wanted: behind the need, in front of it (“die Liste brauche ich”) or inside it (“we hebben de lijst nodig”). */
 function wantedIn(text: string, at: number, start: number, language: Language): string {
   const own = text.slice(at, start).trim().split(/\s+/);
-  const inside = /^nodig$/i.test(own.at(-1) ?? '') ? own.slice(2, -1).join(' ') : '';
+  const inside = /^(?:nodig|graag)$/i.test(own.at(-1) ?? '') ? own.slice(2, -1).join(' ') : '';
   const ahead =
     text
       .slice(0, at)

@@ -132,7 +132,8 @@ export const de: Language = {
     absence:
       'abwesend|nicht im büro|im urlaub|auf reisen|geschlossen|nicht erreichbar|wieder erreichbar|wieder im büro|krank|öffnungszeiten|sprechzeiten|geöffnet|wieder da|außer haus|in elternzeit|bürozeiten|sind … weg|bin … weg|ist … weg|verreist|unterwegs|nicht da|sind wir weg|bin ich weg|gesperrt|schließen wir|wir schließen',
     needless: 'nichts|nicht nötig|brauchst nicht|brauchen nicht|nicht zu',
-    delivered: 'bei ihnen sein|bei dir sein|bei ihnen ein|ihnen zugestellt',
+    delivered:
+      'wird … geliefert|werden … geliefert|wird … zugestellt|in zustellung|trifft … ein|treffen … ein|bei ihnen sein|bei dir sein|bei ihnen ein|ihnen zugestellt',
     commit:
       'ich werde|wir werden|ich schicke|wir schicken|ich sende|wir senden|ich melde mich|wir melden uns|ich kann|wir können|ich bin dann|ich habe vor|wir planen|ich plane|wir liefern|ich liefere|sie erhalten|ihr erhaltet|du erhältst|du bekommst|sie bekommen|erhalten sie|bekommen sie|wird geliefert|wird versandt|wird ihnen|ich komme|wir kommen|ich gebe ihnen',
     future: 'wird|werden',
@@ -244,7 +245,7 @@ export const de: Language = {
     aside:
       'wenn|welche|welcher|welches|falls|sobald|sofern|ich|wir|er|sie|es|der|die|das|unser|danach|dann|anschließend|hinterher|später|nachher|ich werde|wir werden|und dann|das heißt|d.h.|und ich|und wir|wäre|wären|würde|würden|das wäre',
     fromNowOn:
-      'ab sofort|sofort verfügbar|sofort lieferbar|kann sofort|gleich nach|sofort nach|direkt nach|unmittelbar nach|sofort danach',
+      'sofort lieferbar|sofort verfügbar|ab sofort|sofort erhältlich|ab sofort|sofort verfügbar|sofort lieferbar|kann sofort|gleich nach|sofort nach|direkt nach|unmittelbar nach|sofort danach',
     high: 'dringend|eilig|asap|so schnell wie möglich|schnellstmöglich|sofort|umgehend|höchste priorität|hohe priorität|kritisch|eilt|priorität: hoch|sehr wichtig|unverzüglich|brandeilig|notfall|priorität hoch|schnellstens|so bald wie möglich|baldmöglichst|top-priorität|oberste priorität|zeitkritisch|hochdringend|pressiert|drängt|sehr eilig|ohne verzug|höchste dringlichkeit|auf der stelle|allerhöchste|super dringend|schleunigst|akut',
     medium:
       'mittlere priorität|normale priorität|priorität: mittel|priorität: normal|priorität mittel|mittel dringend',

@@ -132,7 +132,8 @@ export const en: Language = {
     absence:
       'away|out of office|out of the office|on leave|on holiday|on vacation|absent|closed|not available|unavailable|not in the office|back on|back in the office|return on|returning on|off sick|opening hours|office hours|open daily|open from|my last day|are away|am away|is away|not here|abroad|travelling|down|we close|we are closing|we’re closing|we will close',
     needless: 'nothing|no need to|need not|needn’t|don’t need to|don’t have to|do not need to|do not have to',
-    delivered: 'be with you|reach you|be delivered|arrive with you',
+    delivered:
+      'out for delivery|will be delivered|is being delivered|are being delivered|will arrive|be with you|reach you|be delivered|arrive with you',
     commit:
       'i will|i’ll|we will|we’ll|i shall|we shall|i am going to|i’m going to|we are going to|we’re going to|i can|we can|i plan to|we plan to|i intend|we intend|i expect to|we expect to|i hope to|we hope to|i aim to|we aim to|i promise|will send you|will be sent|will arrive|will be delivered|will be shipped|we are sending|i am sending|you will receive|you’ll receive|you should receive|will be back|will get back',
     future:
@@ -241,7 +242,7 @@ export const en: Language = {
     aside:
       'if|when|which|who|while|once|whereas|i|we|they|he|she|it|the|my|our|there|after that|then we|then i|then it|thereafter|later we|then the|else|or the|as otherwise|that is|i.e.|namely|and i’ll|and we’ll|and i will|and we will|that would|it would|that will|this would|i suggest|i’m afraid',
     fromNowOn:
-      'effective immediately|with immediate effect|immediately after|immediately before|right after|straight after|immediately afterwards|shortly after|straight away after',
+      'immediately available|available immediately|available at once|effective immediately|with immediate effect|immediately after|immediately before|right after|straight after|immediately afterwards|shortly after|straight away after',
     high: 'urgent|urgently|asap|as soon as possible|critical|top priority|high priority|priority: high|priority high|immediately|very important|time-critical|time critical|emergency|at once|right away|highest priority|without delay|most urgent|utmost importance|prio 1|straight away|pressing|high importance|extremely important|really important|super urgent|promptly|speedily|with urgency|top of the list|of the essence|immediate action|immediate attention|needs immediate|most pressing|as a matter of urgency|as a matter of priority',
     medium:
       'medium priority|normal priority|priority: medium|priority: normal|moderate priority|medium urgency|priority medium|priority normal',

@@ -127,7 +127,8 @@ export const es: Language = {
     absence:
       'ausente|fuera de la oficina|de vacaciones|cerrado|cerrada|cerrados|no disponible|estaré de vuelta|de vuelta el|de vuelta en la oficina|horario de atención|abierto|abierta|de baja|de permiso|regreso|horario|no estaré|estaré fuera|estamos fuera|estoy fuera|está fuera|de viaje|cerradas',
     needless: 'nada|no hace falta|no es necesario|no tiene que|no tienes que',
-    delivered: 'llegarle|llegarte|llegarles|llegaros',
+    delivered:
+      'será entregado|será entregada|llegará|llegarán|en reparto|se entregará|llegarle|llegarte|llegarles|llegaros',
     commit:
       'voy a|vamos a|le enviaré|le enviaremos|les enviaremos|te enviaré|te envío|le envío|puedo|podemos|prevemos|recibirá|recibirán|recibirás|entregaremos|estaré|estaremos|será entregado|se entregará|se enviará|les informaremos|le informaremos|volveré|le responderemos|le contestaré|te llamaré|llegaremos|pasaré|pasaremos|le llamaré',
     future: 'será|serán|estará|estarán|va a ser|van a ser|quedará|quedarán',
@@ -237,7 +238,8 @@ export const es: Language = {
     assigns: 'debe|va a',
     aside:
       'si|cuando|quien|yo|nosotros|el|la|ya|nos|luego|después|y así|pues|es decir|o sea|esto es|y te|y le|nos ayudaría|me ayudaría|sería|nos',
-    fromNowOn: 'con efecto inmediato|inmediatamente después|justo después|nada más terminar|al terminar',
+    fromNowOn:
+      'disponible de inmediato|disponibles de inmediato|de inmediato disponible|entrega inmediata|con efecto inmediato|inmediatamente después|justo después|nada más terminar|al terminar',
     high: 'urgente|urgentes|urgentemente|con urgencia|lo antes posible|cuanto antes|asap|crítico|prioridad alta|alta prioridad|inmediatamente|de inmediato|muy importante|máxima prioridad|prioridad: alta|a la mayor brevedad|con carácter urgente|urge|urgencia|máxima urgencia|lo más pronto posible|a la mayor brevedad posible|corre prisa|es prioritario|prioritario|prioritaria|con la mayor brevedad|con la máxima urgencia|apremia|con premura|cuanto antes mejor|sin demora|inaplazable|urgentísimo|urgentísima',
     medium: 'prioridad media|prioridad normal|prioridad: media|prioridad: normal|media prioridad',
     low: 'sin prisa|no hay prisa|no corre prisa|no es urgente|cuando tenga tiempo|cuando tengas tiempo|cuando puedas|cuando pueda|baja prioridad|prioridad baja|tómese su tiempo|tómate tu tiempo|prioridad: baja|nada urgente|sin urgencia|no urge|cuando tengas un momento|cuando tenga un momento|cuando tengas un rato|no es nada urgente|cuando te venga bien|cuando le venga bien|ninguna prisa|no corre ninguna prisa|no urgente|ninguna urgencia|no tiene prisa|no me corre prisa',

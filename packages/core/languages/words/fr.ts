@@ -124,7 +124,8 @@ export const fr: Language = {
     absence:
       'absent|absente|en congé|en congés|en vacances|fermé|fermés|fermée|indisponible|serai de retour|de retour le|de retour au bureau|hors du bureau|horaires d’ouverture|ouvert|ouverts|en déplacement|injoignable|joignable|sommes absents|en voyage|pas là|absents|fermées',
     needless: 'rien|pas besoin|pas nécessaire|inutile',
-    delivered: 'vous parvenir|vous être livré|vous être livrée',
+    delivered:
+      'sera livré|sera livrée|seront livrés|en cours de livraison|en livraison|vous sera livré|vous parvenir|vous être livré|vous être livrée',
     commit:
       'je vais|nous allons|je vous envoie|nous vous envoyons|je vous enverrai|nous vous enverrons|nous enverrons|je reviens|nous reviendrons|je reviendrai|je peux|nous pouvons|je prévois|nous prévoyons|vous recevrez|vous allez recevoir|tu recevras|nous livrerons|je serai|nous serons|sera livré|sera livrée|seront livrés|sera expédié|je passerai|nous passerons|nous vous livrerons|je te|je vous tiendrai|je t’|je te|je vous|nous vous|nous t’',
     future: 'sera|seront|va être|vont être|seront tous',
@@ -207,7 +208,7 @@ export const fr: Language = {
     compounds: false,
     verbLast: false,
     particles: '',
-    indirect: 'nous|me|m’|moi|leur|lui|-nous|-moi|-lui|-leur|y|vous|te|t’|vous-même|-vous|nous-mêmes',
+    indirect: 'nous|me|m’|moi|lui|-nous|-moi|-lui|-leur|y|vous|te|t’|vous-même|-vous|nous-mêmes',
     fillers:
       'que vous|que tu|que|bien|vouloir|aussi|également|encore|nous|me|m’|bien vouloir|rapidement|svp|s’il vous plaît|s’il te plaît|juste|vite|donc|les|le|la|l’|s’|finalement|simplement|directement|maintenant|ensuite|d’abord|peut-être|passer|venir',
     clitics: "le|la|les|l'|en",
@@ -237,7 +238,7 @@ export const fr: Language = {
     aside:
       'si|quand|qui|lorsque|je|nous|j’ai|il|elle|ils|on|le|la|après|ensuite|puis nous|passé cette date|soit|c’est-à-dire|à savoir|et je|et nous|cela|ça|ce serait',
     fromNowOn:
-      'dès à présent|avec effet immédiat|immédiatement après|juste après|aussitôt après|tout de suite après',
+      'disponible immédiatement|disponibles immédiatement|immédiatement disponible|disponible tout de suite|disponibles de suite|dès à présent|avec effet immédiat|immédiatement après|juste après|aussitôt après|tout de suite après',
     high: 'urgent|urgente|urgents|en urgence|d’urgence|dès que possible|au plus vite|asap|critique|priorité haute|haute priorité|immédiatement|très important|priorité absolue|le plus rapidement possible|le plus vite possible|dans les plus brefs délais|sans délai|priorité : haute|prioritaire|urgence|aussi vite que possible|le plus tôt possible|sans tarder|toute urgence|très urgent|impérativement urgent|primordial|capital|au plus tôt|dans les meilleurs délais|illico|immédiat|immédiate|vital',
     medium: 'priorité moyenne|priorité normale|priorité : moyenne|priorité : normale|moyenne priorité',
     low: 'pas urgent|pas d’urgence|rien d’urgent|aucune urgence|quand vous aurez le temps|quand tu auras le temps|quand vous avez le temps|quand tu as le temps|quand tu peux|quand vous pouvez|priorité basse|faible priorité|priorité faible|basse priorité|prenez votre temps|prends ton temps|priorité : basse|à l’occasion|sans urgence|pas pressé|ne presse pas|rien ne presse|quand tu auras un moment|quand vous aurez un moment|quand tu as une minute|quand vous avez une minute|non urgent|à temps perdu|ce n’est pas pressé',

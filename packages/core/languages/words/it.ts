@@ -125,7 +125,8 @@ export const it: Language = {
     absence:
       'assente|fuori ufficio|in ferie|in vacanza|chiuso|chiusa|chiusi|non disponibile|sarò di ritorno|di ritorno il|orari di apertura|orario|aperto|aperta|aperti|in malattia|in permesso|rientro|rientrerò|non sarò|sarò fuori|torno|siamo via|sono via|è via|in viaggio|fuori città|chiuse',
     needless: 'nulla|niente|non serve|non occorre|non deve|non è necessario',
-    delivered: 'arrivarle|dovrebbe arrivare|esserle recapitato|dovrebbe giungere',
+    delivered:
+      'in consegna|sarà consegnato|sarà consegnata|verrà consegnato|verrà consegnata|arriverà|arriveranno|arrivarle|dovrebbe arrivare|esserle recapitato|dovrebbe giungere',
     commit:
       'vi invierò|le invierò|ti invierò|invierò|vi invieremo|le invieremo|invieremo|posso|possiamo|prevediamo|riceverà|riceverete|riceverai|consegneremo|sarò|saremo|sarà consegnato|sarà consegnata|sarà inviato|sarà spedito|vi informeremo|le farò sapere|vi faremo sapere|ti farò sapere|tornerò|passerò|passeremo|ti mando|vi mando|le mando|la richiamerò|saranno consegnati|verrà consegnato|verrà consegnata',
     future: 'sarà|saranno|verrà|verranno|resterà|resteranno',
@@ -236,7 +237,8 @@ export const it: Language = {
     assigns: 'deve',
     aside:
       'se|quando|io|noi|il|la|ci|poi|dopo|oppure|e così|cioè|ossia|vale a dire|così|e io|e noi|ci aiuterebbe|mi aiuterebbe|sarebbe',
-    fromNowOn: 'con effetto immediato|da subito|immediatamente dopo|subito dopo|appena dopo|subito prima',
+    fromNowOn:
+      'disponibili subito|disponibile subito|subito disponibile|subito disponibili|da subito|pronta consegna|con effetto immediato|da subito|immediatamente dopo|subito dopo|appena dopo|subito prima',
     high: 'urgente|urgenti|urgentemente|con urgenza|il prima possibile|quanto prima|al più presto|asap|critico|priorità alta|alta priorità|immediatamente|subito|molto importante|massima priorità|priorità: alta|con la massima urgenza|urgenza|tempestivamente|il più presto possibile|massima urgenza|senza indugio|nel più breve tempo possibile|urgentissimo|urgentissima|urgentissimi|prioritario|prioritaria|senza ritardo|immediato|immediata|appena possibile|prima possibile',
     medium: 'priorità media|priorità normale|priorità: media|priorità: normale|media priorità',
     low: 'senza fretta|non c’è fretta|nessuna fretta|non è urgente|quando ha tempo|quando hai tempo|quando può|quando puoi|bassa priorità|priorità bassa|con calma|prenditi il tuo tempo|priorità: bassa|niente di urgente|senza urgenza|nessuna urgenza|quando ha un momento|quando hai un momento|quando hai un minuto|quando ha un minuto|non urgente|con comodo|se hai tempo|nulla di urgente|si prenda il tempo|non c’è alcuna fretta|senza alcuna fretta',

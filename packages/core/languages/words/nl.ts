@@ -127,7 +127,8 @@ export const nl: Language = {
     absence:
       'afwezig|niet op kantoor|met vakantie|op vakantie|gesloten|niet bereikbaar|weer bereikbaar|weer op kantoor|ziek|openingstijden|geopend|terug op|met verlof|buiten kantoor|niet aanwezig|bereikbaar|zijn weg|ben weg|is weg|zijn we weg|op reis|er niet|dicht|sluiten we|we sluiten|wij sluiten|sluiten wij',
     needless: 'niets|hoef niet|hoeft niet|niet nodig|hoef je niet',
-    delivered: 'bij u zijn|bij je zijn|bij u bezorgd|bezorgd worden',
+    delivered:
+      'wordt bezorgd|wordt geleverd|worden geleverd|is onderweg|komt aan|bij u zijn|bij je zijn|bij u bezorgd|bezorgd worden',
     commit:
       'ik zal|wij zullen|we zullen|ik stuur|wij sturen|we sturen|ik kom|wij komen|we komen|ik kan|wij kunnen|we kunnen|ik verwacht|u ontvangt|je ontvangt|jullie ontvangen|wij leveren|we leveren|wordt geleverd|worden geleverd|ik ben dan|ik meld|u krijgt|je krijgt|ik bel u|ik bel je|wij nemen|we nemen|ik laat je|ik laat u|ontvangt u',
     future: 'zal|zullen|wordt|worden|is … klaar|zijn … klaar',
@@ -236,7 +237,7 @@ export const nl: Language = {
     aside:
       'als|wanneer|indien|ik|wij|we|hij|zij|ze|het|de|daarna|dan|vervolgens|later|en dan|dat wil zeggen|oftewel|dan zet|dan zetten|en ik|en wij|en we|zijn wij|zijn we|zou dat|dat zou',
     fromNowOn:
-      'per direct|met onmiddellijke ingang|direct leverbaar|meteen na|direct na|meteen daarna|onmiddellijk na|vlak na',
+      'direct beschikbaar|meteen leverbaar|per direct beschikbaar|per direct|met onmiddellijke ingang|direct leverbaar|meteen na|direct na|meteen daarna|onmiddellijk na|vlak na',
     high: 'dringend|spoed|urgent|zo snel mogelijk|zo spoedig mogelijk|z.s.m.|zsm|asap|kritiek|hoge prioriteit|prioriteit: hoog|onmiddellijk|direct nodig|zeer belangrijk|hoogste prioriteit|met spoed|per direct|prioriteit hoog|haast|topprioriteit|onverwijld|met grote spoed|per omgaande|urgentie|prioritair|spoedeisend|spoedig|met voorrang|meteen|zonder uitstel|dringendst|hoogdringend|ten spoedigste',
     medium:
       'gemiddelde prioriteit|normale prioriteit|prioriteit: normaal|prioriteit: gemiddeld|prioriteit normaal|prioriteit: middel',

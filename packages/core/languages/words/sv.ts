@@ -133,7 +133,8 @@ export const sv: Language = {
     absence:
       'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|är tillbaka|tillbaka på kontoret|tillbaka den|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna|är borta|bortresta|är vi borta|på resa|är iväg|stängda|stänger vi|vi stänger',
     needless: 'inget|ingenting|behöver inte|inte nödvändigt|något före',
-    delivered: 'vara hos dig|vara hos er|levereras till dig',
+    delivered:
+      'kommer att levereras|anländer|är på väg|levereras på|levereras mellan|vara hos dig|vara hos er|levereras till dig',
     commit: `du får|ni får|du kommer att|ni kommer att|levereras den|skickas till|${combine('jag|vi', 'kommer att|skickar|återkommer|kan|räknar med|levererar|är tillbaka|ringer|hör av oss|hör av mig|ska|kommer|lämnar')}`,
     future: 'kommer att|blir|är klar|är klara|finns',
     state:
@@ -237,7 +238,8 @@ export const sv: Language = {
     assigns: 'ska|skall',
     aside:
       'om|när|jag|vi|han|hon|det|den|sedan|därefter|sen|då kan|det vill säga|alltså|dvs|så vi|så jag|vore det|skulle det',
-    fromNowOn: 'med omedelbar verkan|omedelbart efter|direkt efter|genast efter|strax efter|när det passar',
+    fromNowOn:
+      'omgående tillgänglig|finns omgående|direkt tillgänglig|med omedelbar verkan|omedelbart efter|direkt efter|genast efter|strax efter|när det passar',
     high: 'brådskande|akut|så snart som möjligt|snarast möjligt|snarast|omgående|asap|kritiskt|hög prioritet|prioritet: hög|omedelbart|mycket viktigt|högsta prioritet|genast|bråttom|brådskar|skyndsamt|prioritet hög|så fort som möjligt|med högsta prioritet|prio 1|viktigt och brådskande|urgent|så fort du kan|jättebråttom|jätteviktigt|prioriterat|prioritera detta|skyndar|utan dröjsmål|med det snaraste|på en gång|kritisk',
     medium:
       'medelhög prioritet|normal prioritet|prioritet: normal|prioritet: medel|prioritet medel|medelprioritet',
