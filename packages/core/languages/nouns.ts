@@ -7,14 +7,17 @@ import { listOf } from './words.ts';
 /** Articles and possessives, folded: what begins the name of a thing. */
 const ARTICLES: Record<LanguageCode, string> = {
   en: 'the|your|our|my|a|an|this|these|his|her|their|its',
-  de: 'der|die|das|den|dem|ein|eine|einen|einem|ihr|ihre|ihren|ihrem|dein|deine|deinen|euer|eure|euren|unser|unsere|unseren|mein|meine|meinen|diese|dieser|dieses|diesen',
-  fr: "le|la|les|l'|un|une|des|mon|ma|mes|ton|ta|tes|son|sa|ses|notre|nos|votre|vos|leur|leurs|ce|cet|cette|ces",
-  es: 'el|la|los|las|un|una|unos|unas|mi|mis|tu|tus|su|sus|nuestro|nuestra|nuestros|nuestras|vuestro|vuestra|este|esta|estos|estas',
-  pt: 'o|a|os|as|um|uma|uns|umas|meu|minha|teu|tua|teus|tuas|seu|sua|seus|suas|nosso|nossa|este|esta|estes|estas',
-  nl: 'de|het|een|uw|je|jouw|jullie|mijn|onze|ons|hun|haar|zijn|deze|dit',
-  it: "il|lo|la|i|gli|le|l'|un|una|uno|un'|mio|mia|tuo|tua|tuoi|tue|suo|sua|suoi|sue|nostro|nostra|vostro|vostra|questo|questa",
-  sv: 'en|ett|min|mitt|mina|din|ditt|dina|er|ert|era|var|vart|vara|sin|sitt|sina|denna|detta|dessa',
+  de: 'keine|keinen|kein|sein|seine|seinen|deren|der|die|das|den|dem|ein|eine|einen|einem|ihr|ihre|ihren|ihrem|dein|deine|deinen|euer|eure|euren|unser|unsere|unseren|mein|meine|meinen|diese|dieser|dieses|diesen',
+  fr: "aucun|aucune|le|la|les|l'|un|une|des|mon|ma|mes|ton|ta|tes|son|sa|ses|notre|nos|votre|vos|leur|leurs|ce|cet|cette|ces",
+  es: 'ningún|ninguna|el|la|los|las|un|una|unos|unas|mi|mis|tu|tus|su|sus|nuestro|nuestra|nuestros|nuestras|vuestro|vuestra|este|esta|estos|estas',
+  pt: 'nenhum|nenhuma|o|a|os|as|um|uma|uns|umas|meu|minha|teu|tua|teus|tuas|seu|sua|seus|suas|nosso|nossa|este|esta|estes|estas',
+  nl: 'geen|de|het|een|uw|je|jouw|jullie|mijn|onze|ons|hun|haar|zijn|deze|dit',
+  it: "nessun|nessuna|il|lo|la|i|gli|le|l'|un|una|uno|un'|mio|mia|tuo|tua|tuoi|tue|suo|sua|suoi|sue|nostro|nostra|vostro|vostra|questo|questa",
+  sv: 'ingen|inget|inga|en|ett|min|mitt|mina|din|ditt|dina|er|ert|era|var|vart|vara|sin|sitt|sina|denna|detta|dessa',
 };
+
+/** What is not there yet is named by its noun alone (“keine Größe”). */
+const NONE = /^(?:keine?n?|geen|ing(?:en|et|a)|ningun[oa]?|aucune?|nessuna?|nenhuma?)$/;
 
 const articles = perLanguage(({ code }: Language) => new Set(listOf(ARTICLES[code])));
 
@@ -72,10 +75,14 @@ const LACKS = /^(?:without|ohne|sans|sin|sem|senza|zonder|utan)$/;
 /** Languages in which an article stands in front of a possessive too. */
 const TWO_ARTICLES = /^(?:it|pt)$/;
 
+/** “Once”, “in case”, in the eight languages. */
+const TIMES =
+  'time|times|case|way|mal|zeit|fall|fois|temps|cas|vez|veces|tiempo|caso|vezes|tempo|volta|volte|keer|tijd|geval|gång|tid|fall';
+
 /** Numbers and times: “your six”, “one day”. */
 const noThing = perLanguage(({ numbers, months, weekdays, dates }: Language) => {
   const times = [dates.hour, dates.day, dates.week, dates.month, dates.year, dates.weeks];
-  return new Set([numbers.replace(/\d+ /g, ''), ...months, ...weekdays, ...times].flatMap(listOf));
+  return new Set([numbers.replace(/\d+ /g, ''), TIMES, ...months, ...weekdays, ...times].flatMap(listOf));
 });
 
 /** The things that a text names by an article or a number, but those behind a preposition. */
@@ -90,20 +97,24 @@ export function thingsIn(text: string, language: Language): Thing[] {
     const words = firstThing(text.slice(token.start), language);
     const noun = words?.split(/[\s'’]/).at(-1) ?? '';
     const isDeed = token.folded === 'a' && isInfinitive(tokens[i + 1]?.text ?? '', language);
-    if (words === null || noThing(language).has(fold(noun)) || isDeed) return;
+    // “la prego”, “le allego”
+    const isTold =
+      /^l[ae]s?$/.test(token.folded) && /o$/.test(noun) && !/^(?:foto|mano|radio|moto)$/.test(noun);
+    if (words === null || isTold || noThing(language).has(fold(noun)) || isDeed) return;
     // “el 26 de febrero”
     if (/^\s*\d/.test(text.slice(token.end))) return;
     end = token.start + words.length;
-    things.push({ words, article: token.folded, lacks: LACKS.test(tokens[i - 1]?.folded ?? '') });
+    const named = NONE.test(token.folded) ? words.replace(/^\S+\s/, '') : words;
+    things.push({ words: named, article: token.folded, lacks: LACKS.test(tokens[i - 1]?.folded ?? '') });
   });
   return things;
 }
 
 const PREPOSITIONS: Record<LanguageCode, string> = {
-  en: 'of|in|at|on|from|with|for|to|by|about|near|behind|before|afterce|during|into|than|as|within|until|under|over',
+  en: 'of|in|at|on|from|with|for|to|by|about|near|behind|before|after|since|during|into|than|as|within|until|under|over',
   de: 'mit|von|bei|aus|nach|zu|in|an|auf|für|über|unter|vor|hinter|neben|seit|während|wegen|durch|gegen|um|bis|ab|trotz|laut|pro',
   fr: "à|de|d'|dans|sur|avec|pour|par|chez|sous|en|vers|depuis|pendant|dès|après|avant|jusqu'à|selon|entre",
-  es: 'a|de|en|con|por|para|sobre|desde|hasta|tras|según|durante|sin|entre|bajo|ante',
+  es: 'a|de|en|con|por|para|sobre|desde|hasta|tras|según|durante|entre|bajo|ante',
   pt: 'a|em|com|por|para|sobre|desde|até|após|segundo|durante|de|entre|sob',
   nl: 'van|in|op|met|voor|door|bij|uit|naar|aan|over|tijdens|na|sinds|tegen|om|per|onder|tussen|tot|binnen',
   it: "di|a|da|in|con|su|per|tra|fra|durante|dopo|prima|secondo|d'",

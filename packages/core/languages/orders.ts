@@ -77,6 +77,10 @@ function* startsOf(folded: string, language: Language): Generator<Start> {
   }
   for (const at of endsOf(THING_FIRST[language.code] ?? /(?!)/g, folded)) yield { at, sure: true };
   const concerns = whoever.test(folded.slice(start));
+  // “Chi non mi ha ancora detto la taglia me la comunichi”
+  if (concerns)
+    for (const at of endsOf(doForMe, folded))
+      if (!gets.has(firstWord(folded.slice(at)))) yield { at, sure: true };
   for (const at of endsOf(/,\s+/g, folded)) {
     if (at <= start || !mayFollow(folded, start, at, language)) continue;
     // “Wer die Noten verloren hat, findet sie im Netz.”

@@ -35,8 +35,8 @@ const passiveLast = (...words: Words[]) =>
   );
 
 /** What a language knows of its verbs and of the words around them, ready to look up in folded text. */
-export const verbsOf = perLanguage(({ code, cues, requests, mail, numbers }: Language) => {
-  const count = numbers.replace(/\d+ /g, '');
+export const verbsOf = perLanguage(({ code, cues, dates, requests, mail, numbers }: Language) => {
+  const count = alternatives(numbers.replace(/\d+ /g, ''));
   const pronounStart = (words: string) =>
     pattern(`^[\\s¿]*(?:${alternatives(words)}(?<=')|${alternatives(words)}\\s+)`);
   const start = (words: string) => pattern(`^(?:${words})(?![\\p{L}\\p{N}'])[\\s,.:;!-]*`);
@@ -89,6 +89,9 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail, numbers }: Lan
     denied: pattern(`(?<![\\p{L}])${alternatives(requests.negation)}\\s*$`),
     denies: pattern(`^${alternatives(requests.negation)}\\s`),
     nothing: wholeWords(requests.nothing),
+    duration: pattern(
+      `^(?:\\d+|${count})\\s+(?:\\p{L}+\\s+)?${alternatives(dates.day, dates.workday, dates.week, dates.month, dates.hour, dates.weeks)}${WORD_END}`,
+    ),
     be: pattern(`^(?:${alternatives(requests.be)}\\s${BE_ALONE[code] ?? ''})`),
     condition: pattern(`^\\s*${alternatives(requests.condition, requests.whoever)}\\s`),
     once: pattern(`^\\s*${alternatives(requests.once)}\\s`),
@@ -97,7 +100,7 @@ export const verbsOf = perLanguage(({ code, cues, requests, mail, numbers }: Lan
     hence: pattern(`(?<=\\s)${alternatives(requests.so)}(?![\\p{L}])`),
     goal: pattern(`^${alternatives(requests.goal)}\\s`),
     determined: pattern(
-      `^\\S+?(?:-\\p{L}+)?\\s+(?:${alternatives(requests.determiners, count)}|${SUFFIXED[code] ?? NEVER})${WORD_END}`,
+      `^\\S+?(?:-\\p{L}+)?\\s+(?:${alternatives(requests.determiners)}|${count}|${SUFFIXED[code] ?? NEVER})${WORD_END}`,
     ),
     noun: pattern(`^[\\p{L}'-]+\\s${alternatives(requests.afterNoun)}(?:\\s|[.,;:]|$)`),
     writer: pattern(`^\\S+\\s${alternatives(requests.writer)}(?:\\s|$)`),

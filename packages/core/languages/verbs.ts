@@ -142,7 +142,7 @@ export function asksByPronoun(word: string, language: Language): boolean {
   const verb = bare(word, language);
   // “envia-nos” is of “enviar”.
   const tells = TELLS.test(verb) && !(verb.endsWith('ia') && isInfinitive(`${verb}r`, language));
-  return !(INFINITIVE[language.code]?.test(verb) ?? false) && !tells;
+  return !isInfinitive(verb, language) && !tells;
 }
 
 /** Gerunds, what was and what would be. */

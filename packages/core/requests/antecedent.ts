@@ -21,7 +21,7 @@ export function antecedentOf(
   sentences: readonly Spoken[],
   language: Language,
 ): string | null {
-  const before = /[\p{L}'’]+\s*$/u.exec(ahead)?.[0] ?? '';
+  const before = /(?:\p{L}{1,4}\s+)?[\p{L}'’]+\s*$/u.exec(ahead)?.[0] ?? '';
   const words = (ENDINGS.has(language.code) ? VERB : FEW_WORDS).exec(request)?.[0] ?? '';
   const near = fold(`${before}${words}`);
   const agreement = AGREEMENTS[language.code].find(({ pronoun }) => pronoun.test(near));
@@ -87,10 +87,10 @@ const AGREEMENTS: Record<LanguageCode, readonly Agreement[]> = {
     { pronoun: /lo\b/, article: /^(?:el|un|est?e|.*ro|mi|tu|su)$/ },
   ],
   pt: [
-    { pronoun: /(?:-l?|\b)os\b/, article: /os$|^uns$/ },
-    { pronoun: /(?:-l?|\b)as\b/, article: /as$/ },
-    { pronoun: /(?:-l?|\b)a\b/, article: /a$/ },
-    { pronoun: /(?:-l?|\b)o\b/, article: /^(?:o|um|este|.*eu|.*sso)$/ },
+    { pronoun: /(?:-l?|\b|del)[oe]s\b/, article: /os$|^uns$/ },
+    { pronoun: /(?:-l?|\b|del)as\b/, article: /as$/ },
+    { pronoun: /(?:-l?|\b|del)a\b/, article: /a$/ },
+    { pronoun: /(?:-l?|\b)o\b|dele\b/, article: /^(?:o|um|este|.*eu|.*sso)$/ },
   ],
   nl: [
     { pronoun: /\bhem\b/, article: /^(?:de|een|uw|je|jouw|jullie|mijn|onze|deze)$/ },

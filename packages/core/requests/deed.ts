@@ -1,12 +1,63 @@
-import { fold, isInfinitive, isVerb, verbsOf, withoutZu, type Language } from '../languages/index.ts';
+import {
+  fold,
+  isInfinitive,
+  isSmall,
+  isVerb,
+  participleBase,
+  thingsIn,
+  verbsOf,
+  withoutZu,
+  type Language,
+} from '../languages/index.ts';
 import { phrase } from './phrase.ts';
-import { without } from './tidy.ts';
+import { capital, without } from './tidy.ts';
 
 /** What a sentence says of a deed by its infinitive and its object, as a title: “nobody has managed to prune the roses”. */
 export function deedIn(text: string, language: Language): string | null {
   const start = deedAt(text, language);
   return start === null ? null : (phrase(clauseAt(text, start), language, '')?.title ?? null);
 }
+
+/**
+ * What somebody has not done yet, as a title (“Those who have not sent their size yet”, “Wer noch keine Größe genannt
+ * hat”); null where no thing is named.
+ */
+export function deedLeft(text: string, language: Language): string | null {
+  for (const clause of text.split(/[,;:.!?]\s/)) {
+    const folded = fold(clause);
+    const has = HAS.exec(folded);
+    if (folded.search(verbsOf(language).not) === -1 || !has) continue;
+    const title = language.requests.verbLast
+      ? leftLast(clause, language)
+      : leftFirst(clause, has.index, language);
+    if (title !== null) return title;
+  }
+  return null;
+}
+
+function leftFirst(clause: string, from: number, language: Language): string | null {
+  for (const { index, 0: word } of clause.matchAll(/[\p{L}-]{3,}/gu)) {
+    const base = index > from && !isSmall(word, language) ? participleBase(word, language) : null;
+    if (base === null) continue;
+    const rest = clause.slice(index + word.length).trim();
+    const thing = thingsIn(rest, language)[0]?.words ?? (language.code === 'sv' ? rest.split(' ')[0] : '');
+    return thing === undefined || thing === '' ? null : capital(`${base} ${thing}`);
+  }
+  return null;
+}
+
+function leftLast(clause: string, language: Language): string | null {
+  const words = [...clause.matchAll(/[\p{L}-]{3,}/gu)];
+  const done = words.findLast(({ 0: word }) => participleBase(word, language) !== null);
+  const thing = thingsIn(clause.slice(0, done?.index ?? 0), language).at(-1)?.words;
+  return done === undefined || thing === undefined
+    ? null
+    : capital(`${participleBase(done[0], language) ?? ''} ${thing}`);
+}
+
+/** Forms of “to have” in front of a participle, in the eight languages, folded. */
+const HAS =
+  /(?:^|[\s'])(?:have|haven't|has|hasn't|hat|habt|haben|habe|a|ont|avez|as|ha|han|habeis|hanno|avete|heeft|hebben|hebt|har)(?=\s|$)/;
 
 /** Where the words for a deed begin: its infinitive, or its object where the verb is last (“…, | die Liste zu schicken”). */
 export const deedAt = (text: string, language: Language): number | null =>

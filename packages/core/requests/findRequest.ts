@@ -3,7 +3,7 @@ import { isLifted, type DatePhrase, type Spoken } from '../dates/index.ts';
 import { firstThing, fold, verbsOf, type Language } from '../languages/index.ts';
 import { antecedentOf, presented } from './antecedent.ts';
 import type { Asked } from './asked.ts';
-import { deedIn } from './deed.ts';
+import { deedIn, deedLeft } from './deed.ts';
 import { blankOut } from './tidy.ts';
 import { askedIn, orderIn } from './title.ts';
 
@@ -46,7 +46,7 @@ export function findRequest(
           own,
         );
     const request: Found | null = found?.generic
-      ? { ...found, ...meantBy(found, before, sentences[n - 1]) }
+      ? { ...found, ...meantBy(found, before, sentence, sentences[n - 1]) }
       : found;
     // “We are short of twelve parts for Wednesday. Could you copy them?”: the order says more than the need.
     const need = request?.refers === true && before && before.wanted !== null ? before.score + 0.5 : 0;
@@ -58,7 +58,10 @@ export function findRequest(
 }
 
 /** What “do it” stands for: the request before it (“Please take the test. You can do it until Friday.”), a question, a deed. */
-function meantBy(found: Found, request: Found | null, before: Spoken | undefined) {
+function meantBy(found: Found, request: Found | null, own: Spoken, before: Spoken | undefined) {
+  // “Those who have not sent their size, please do so”
+  const left = deedLeft(own.text, own.language);
+  if (left !== null) return { ...titleOf(found), title: left, generic: false };
   if (found.refers && request) return titleOf(request);
   const named = found.refers && before ? deedNamed(before) : null;
   return named ?? answerTo(before) ?? (request && titleOf(request));
@@ -66,7 +69,7 @@ function meantBy(found: Found, request: Found | null, before: Spoken | undefined
 
 /** “Nobody has managed to prune the roses. Could you do it by Friday?” */
 function deedNamed({ text, start, end, language }: Spoken): ReturnType<typeof titleOf> | null {
-  const title = deedIn(text, language);
+  const title = deedLeft(text, language) ?? deedIn(text, language);
   return title === null ? null : { title, place: { start, end }, generic: false };
 }
 

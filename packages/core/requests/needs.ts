@@ -32,7 +32,13 @@ export function needed(text: string, folded: string, language: Language, thing: 
   const { determined, people } = verbsOf(language);
   const isPerson =
     pronoun === null && people.has(firstWord(fold(wanted))) && !determined.test(`x ${fold(wanted)}`);
-  if (wanted.length < 3 || isPerson) return null;
+  // “la necesitaríamos”, “precisávamos dela”
+  const isRef = wanted.length < 3 && REFERS.test(folded.slice(0, start).trimEnd().slice(-40));
+  if (isRef && thing !== '')
+    return { title: `${provide} ${thing}`, strength: 2, start, generic: false, refers: true };
+  if ((wanted.length < 3 && pronoun === null) || isPerson) return null;
+  // “We need three working days.”
+  if (verbsOf(language).duration.test(fold(wanted))) return null;
   // “We need to know it by Friday.”
   const verb = fold(baseForm(wanted.split(' ')[0] ?? '', language));
   if (verbsOf(language).generic.has(verb))
@@ -51,6 +57,9 @@ export function needed(text: string, folded: string, language: Language, thing: 
     wanted,
   };
 }
+
+/** A pronoun in front of the need, or behind it (es, it, fr, pt). */
+const REFERS = /(?:^|[\s'])(?:l[oaie]s?\s\p{L}+|del[ae]s?)$/u;
 
 /** “(I need) the lease signed” */
 function doneThing(wanted: string, language: Language): string | null {

@@ -179,7 +179,7 @@ export function phrase(
 }
 
 /** Pronouns for a thing at the end of what is asked for (en, de, nl, sv). */
-const TRAILING = /(?<=\s\p{L}{3,})\s(?:it|them|det|den|dem|het|ze|es|ihn)$/u;
+const TRAILING = /(?<=\s\p{L}{2,})\s(?:it|them|det|den|dem|het|ze|es|ihn)$/u;
 
 /** “another”, “a few of them”: no thing of its own is named. */
 function isElliptic(words: string, language: Language): boolean {

@@ -29,9 +29,24 @@ export function verbFirst(given: string, language: Language): string {
   ).join(' ');
 }
 
-/** “mee (willen) nemen” → “meenemen” */
-function joined(words: readonly string[], language: Language): string[] {
+/** “door te nemen” → “doornemen” */
+function withoutTe(words: readonly string[], language: Language): string[] {
   const { particles } = verbsOf(language);
+  const at = words.findIndex(
+    (word, i) =>
+      particles.has(fold(word)) &&
+      words[i + 1] === 'te' &&
+      isVerb(`${fold(word)}${words[i + 2] ?? ''}`, language),
+  );
+  if (at === -1) return [...words];
+  const verb = `${words[at] ?? ''}${words[at + 2] ?? ''}`;
+  return [...words.slice(0, at), verb, ...withoutTe(words.slice(at + 3), language)];
+}
+
+/** “mee (willen) nemen” → “meenemen” */
+function joined(all: readonly string[], language: Language): string[] {
+  const { particles } = verbsOf(language);
+  const words = withoutTe(all, language);
   const at = words.findIndex(
     (word, i) =>
       // “zu schneiden” is no “zuschneiden”.
@@ -64,7 +79,7 @@ function parted(words: readonly string[], language: Language): string[] | null {
   );
   if (joint !== -1) {
     const parts = parted(words.slice(0, joint), language);
-    return parts && [...parts, ...words.slice(joint)];
+    return parts && [...parts, words[joint] ?? '', ...other(words.slice(joint + 1), parts, language)];
   }
   const base = baseForm(first.toLowerCase(), language);
   const end = words.at(-1) ?? '';
@@ -80,6 +95,16 @@ function parted(words: readonly string[], language: Language): string[] | null {
   });
   if (at === -1) return null;
   return [`${(rest[at] ?? '').replace(/,$/, '')}${base}`, ...rest.slice(0, at), ...rest.slice(at + 1)];
+}
+
+/** “(füllen Sie ihn aus und) senden Sie ihn zurück” → “zurücksenden”: the other verb and what is new behind it. */
+function other(words: readonly string[], first: readonly string[], language: Language): string[] {
+  const { people, pronoun } = verbsOf(language);
+  const said = words.filter(
+    (word, i) =>
+      !(i === 1 && people.has(fold(word))) && !(pronoun.test(`${fold(word)} `) && first.includes(word)),
+  );
+  return parted(said, language) ?? said;
 }
 
 /** “ze bij te werken in de app”: the infinitive with its “te” in front of more words. */
@@ -109,7 +134,7 @@ function last(words: readonly string[], language: Language): string[] {
     startsOrder(fold(words.join(' ')), language)
       ? !(words.length > 2 && ends && isVerb(verb, language))
       : false;
-  if (people.has(fold(second)) || acts || begins || !ends) return [...words];
+  if ((people.has(fold(second)) && isVerb(first, language)) || acts || begins || !ends) return [...words];
   const before = words.slice(0, -1);
   if (!/^(?:zu|te)$/.test(before.at(-1) ?? '')) return [withoutZu(verb, language), ...before];
   const particle = before.at(-2) ?? '';

@@ -141,6 +141,7 @@ export const needs = [
   ),
   combine('can|could|may', 'i|we', 'count on|rely on', '|having|getting|receiving'),
   combine('i’d|i would|we’d|we would', 'like to', 'have|get|see|receive'),
+  combine('i would|we would|i’d|we’d', 'need|require', '|to have|to see'),
   'and need|and will need',
   'would need|and would need|would still need',
   combine(

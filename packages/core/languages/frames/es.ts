@@ -98,7 +98,7 @@ export const frames = [
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
 export const needs = [
-  'necesitamos|necesito|nos hace falta|me hace falta|esperamos|estamos a la espera de|seguimos esperando|falta|faltan|nos falta|nos faltan|requerimos|quisiéramos recibir|solicitamos|aún necesitamos|todavía necesitamos|aún nos falta|nos gustaría recibir|estamos esperando|quedamos a la espera de|le solicitamos|les solicitamos|solicito|precisamos|preciso|necesitaríamos|necesitaría|nos haría falta|me haría falta|hace falta|hacen falta|nos hacen falta|queda pendiente el|queda pendiente la|echamos en falta|agradecemos el|agradecemos la|agradeceríamos el|agradeceríamos la|se ruega el|se ruega la|se solicita|rogamos el|rogamos la|pedimos|quedamos a la espera del|quedamos a la espera de su',
+  'necesitaríamos|necesitaría|nos haría falta|nos harían falta|me haría falta|nos vendría bien|necesitamos|necesito|nos hace falta|me hace falta|esperamos|estamos a la espera de|seguimos esperando|falta|faltan|nos falta|nos faltan|requerimos|quisiéramos recibir|solicitamos|aún necesitamos|todavía necesitamos|aún nos falta|nos gustaría recibir|estamos esperando|quedamos a la espera de|le solicitamos|les solicitamos|solicito|precisamos|preciso|necesitaríamos|necesitaría|nos haría falta|me haría falta|hace falta|hacen falta|nos hacen falta|queda pendiente el|queda pendiente la|echamos en falta|agradecemos el|agradecemos la|agradeceríamos el|agradeceríamos la|se ruega el|se ruega la|se solicita|rogamos el|rogamos la|pedimos|quedamos a la espera del|quedamos a la espera de su',
   combine(
     '|nos|me',
     'gustaría|interesaría|vendría bien|harían falta|haría falta',

@@ -88,6 +88,7 @@ export const frames = [
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
 export const needs = [
+  combine('precisávamos|precisava|precisaríamos|precisaria', 'de|do|da|dos|das|dela|dele|delas|deles'),
   'precisamos de|precisamos do|precisamos da|precisamos dos|precisamos das|preciso de|preciso do|preciso da|preciso dos|preciso das|necessitamos de|necessitamos do|necessitamos da|necessito de|aguardamos|aguardo|estamos à espera de|estamos à espera da|estamos à espera do|falta-nos|faltam-nos|ainda falta|ainda faltam|solicitamos o envio de|solicitamos o envio da|solicitamos o envio do|solicitamos o envio dos|solicitamos|solicito o envio de|ainda precisamos de|gostaríamos de receber|estamos a aguardar|estamos aguardando|continuamos à espera de|precisávamos de|precisava de|necessitamos|necessito|agradecemos o|agradecemos a|agradecemos os|agradecemos as|agradeço o|agradeço a|agradecíamos o|agradecíamos a|solicitamos o|solicitamos a|solicita-se o|solicita-se a|pedimos o|pedimos a|pede-se o|pede-se a|faz-nos falta|fazem-nos falta|é necessário o|é necessária a|estamos à espera dos|ficamos à espera de|aguardamos o|aguardamos a|aguardamos os|aguardamos as',
   combine(
     'esperamos|espero|contamos|conto|gostaríamos de|gostaria de|agradecia|agradecíamos',
@@ -97,5 +98,5 @@ export const needs = [
   combine('ajudava-nos|ajudava-me|ajudaria|ajudar-nos-ia', '|muito', 'ter|receber'),
   combine('posso|podemos|poderia|poderíamos', 'contar com'),
   combine('gostava de|gostávamos de|gostaria de|gostaríamos de', 'ter|receber|reaver'),
-  'precisamos dela|precisamos dele|precisamos de saber|preciso de saber',
+  'preciso dela|preciso dele|precisamos delas|precisamos deles|precisamos dela|precisamos dele|precisamos de saber|preciso de saber',
 ].join('|');

@@ -169,7 +169,8 @@ export const de: Language = {
     othersNeed:
       'braucht|brauchen|benötigt|benötigen|verlangt|verlangen|wünscht|wünschen|erwartet|erwarten|möchte|möchten|wartet auf|warten auf|fordert|fordern|bittet um|bitten um',
     unless: 'falls|sollten|sollte|sofern|wenn',
-    whoever: 'wer|alle die|diejenigen die|derjenige der',
+    whoever:
+      'alle, die|diejenigen, die|die von euch, die|diejenigen unter euch, die|wer|alle die|diejenigen die|derjenige der',
     letArrive: 'zukommen lassen',
     can: 'kannst du|können sie|könnt ihr',
     withoutDoing: 'es sei denn',

@@ -170,7 +170,8 @@ export const en: Language = {
     othersNeed:
       'needs|wants|requires|asks for|is asking for|is waiting for|expects|would like|need|want|require|ask for|are asking for|are waiting for|expect',
     unless: 'if|should',
-    whoever: 'whoever|anyone who|those who|everyone who|all who|if anyone|if someone',
+    whoever:
+      'those of you who|any of you who|all of you who|you who|whoever|anyone who|those who|everyone who|all who|if anyone|if someone',
     letArrive: 'let us have|let me have',
     can: '',
     withoutDoing: 'unless|failing that|in the absence of',

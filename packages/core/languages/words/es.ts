@@ -164,7 +164,8 @@ export const es: Language = {
     othersNeed:
       'necesita|necesitan|pide|piden|solicita|solicitan|requiere|requieren|espera|esperan|exige|exigen|quiere|quieren',
     unless: 'si',
-    whoever: 'quien|quienes|los que|las que|quien quiera|las personas que',
+    whoever:
+      'quienes de vosotros|aquellos que|aquellas que|quien|quienes|los que|las que|quien quiera|las personas que',
     letArrive:
       'hacer llegar|hiciera llegar|hiciese llegar|hicieran llegar|haga llegar|hagan llegar|haz llegar|hagas llegar|hacernos llegar|hacerme llegar',
     can: 'puede|pueden|puedes|podéis|podría|podrían|podrías|podríais|querría|querrías|quieres|puede usted|podría usted',

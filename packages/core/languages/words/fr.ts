@@ -161,7 +161,8 @@ export const fr: Language = {
     othersNeed:
       'a besoin de|ont besoin de|demande|demandent|souhaite recevoir|souhaitent recevoir|attend|attendent|exige|exigent|réclame|réclament|veut|veulent|souhaite|souhaitent',
     unless: 'si',
-    whoever: 'qui|ceux qui|celles qui|celui qui|les personnes qui|tous ceux qui',
+    whoever:
+      'celles et ceux qui|ceux d’entre vous qui|tous ceux d’entre vous qui|qui|ceux qui|celles qui|celui qui|les personnes qui|tous ceux qui',
     letArrive: 'faire parvenir|fasse parvenir|fassiez parvenir|faites parvenir|faire avoir|faire suivre',
     can: 'vous pouvez|tu peux|tu pourrais|vous pourriez',
     withoutDoing: 'à moins que|faute de|à défaut de',

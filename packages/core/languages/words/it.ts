@@ -161,7 +161,7 @@ export const it: Language = {
     othersNeed:
       'ha bisogno di|hanno bisogno di|chiede|chiedono|richiede|richiedono|vuole|vogliono|attende|attendono|aspetta|aspettano|esige|esigono',
     unless: 'qualora|se|ove',
-    whoever: 'chi|coloro che|chiunque|quelli che',
+    whoever: 'quelle che|tutti coloro che|chi di voi|quanti|chi|coloro che|chiunque|quelli che',
     letArrive:
       'far pervenire|faccia pervenire|facesse pervenire|farci pervenire|facciano pervenire|fate pervenire|far avere|farci avere|faccia avere|facesse avere',
     can: 'può|puoi|potete|potrebbe|potreste|potresti',

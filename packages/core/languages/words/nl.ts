@@ -163,7 +163,7 @@ export const nl: Language = {
     othersNeed:
       'wil|willen|vraagt om|vragen om|verlangt|verlangen|verwacht|verwachten|wenst|wensen|wacht op|wachten op|eist|eisen',
     unless: 'indien|als|mochten|mocht',
-    whoever: 'wie|iedereen die|degene die|degenen die|al wie',
+    whoever: 'jullie die|degenen onder jullie die|allen die|wie|iedereen die|degene die|degenen die|al wie',
     letArrive: 'doen toekomen|toekomen',
     can: 'kun je|kan je|kunt u|kan u|kunnen jullie',
     withoutDoing: 'tenzij|bij gebreke van',

@@ -169,7 +169,7 @@ export const pt: Language = {
     othersNeed:
       'precisa de|precisam de|pede|pedem|solicita|solicitam|exige|exigem|espera|esperam|aguarda|aguardam|quer|querem|pretende',
     unless: 'caso|se',
-    whoever: 'quem|os que|aqueles que|as pessoas que',
+    whoever: 'aquelas que|todos os que|quem|os que|aqueles que|as pessoas que',
     letArrive: 'fazer chegar|faça chegar|façam chegar|faças chegar|fizesse chegar|fazer-nos chegar',
     can: 'pode|podes|podem|poderia|poderias|poderiam|podia|podias|podiam',
     withoutDoing: 'a menos que|salvo se|na falta de',
@@ -207,7 +207,7 @@ export const pt: Language = {
       'o|a|os|as|um|uma|uns|umas|meu|minha|meus|minhas|teu|tua|teus|tuas|seu|sua|seus|suas|nosso|nossa|nossos|nossas|este|esta|estes|estas|esse|essa|todos|todas|todo|toda|cada|dois|três|nos|me|lhe|ao|à|alguém',
     forms:
       'der dar|fizer fazer|puser pôr|disser dizer|trouxer trazer|faça fazer|façam fazer|faças fazer|diga dizer|digam dizer|digas dizer|diz dizer|traga trazer|tragam trazer|tragas trazer|traz trazer|veja ver|vejam ver|vejas ver|vê ver|reveja rever|revejam rever|revejas rever|revê rever|leia ler|leiam ler|leias ler|lê ler|peça pedir|peçam pedir|peças pedir|meça medir|ponha pôr|ponham pôr|proponha propor|proponham propor|disponha dispor|reponha repor|venha vir|venham vir|vem vir|tenha ter|obtenha obter|obtenham obter|mantenha manter|mantenham manter|esteja estar|estejam estar|dê dar|deem dar|dá dar|ouça ouvir|planeie planear|traduz traduzir|conduz conduzir|produz produzir|reduz reduzir|diz-me dizer|diz-nos dizer|dá-me dar|dá-nos dar|dê-me dar|dê-nos dar|faz-me fazer|faz-nos fazer|traz-me trazer|traz-nos trazer|põe-me pôr|dá-lhe dar|trouxesse trazer|fizesse fazer|dizes dizer|fazes fazer|trazes trazer|pões pôr|tens ter|vens vir|faculta facultar|faculte facultar|coloque colocar',
-    third: 'faz fazer|põe pôr|propõe propor|mantém manter|obtém obter',
+    third: 'dá dar|dás dar|faz fazer|põe pôr|propõe propor|mantém manter|obtém obter',
     participles:
       'feito fazer|feita fazer|feitos fazer|dito dizer|escrito escrever|escrita escrever|posto pôr|entregue entregar|entregues entregar|pago pagar|paga pagar|pagos pagar|pagas pagar|aceite aceitar|visto ver|revisto rever|revista rever|aberto abrir|impresso imprimir|impressa imprimir|inscrito inscrever|subscrito subscrever|subscrita subscrever|ganho ganhar|gasto gastar|limpo limpar|limpa limpar|dita dizer|feitas fazer|desfeito desfazer|refeito refazer|vista ver|vistos ver|previsto prever|prevista prever|escritos escrever|escritas escrever|descrito descrever|transcrito transcrever|abertos abrir|coberto cobrir|descoberto descobrir|posta pôr|postos pôr|exposto expor|proposto propor|proposta propor|disposto dispor|composto compor|reposto repor|reposta repor|impressos imprimir|impressas imprimir|eleito eleger|aceites aceitar|expulso expulsar|limpos limpar|limpas limpar|gasta gastar|ganha ganhar|solto soltar|solta soltar|suspenso suspender|suspensa suspender',
     compounds: false,

@@ -167,7 +167,7 @@ export const sv: Language = {
     needs,
     othersNeed: 'behöver|vill ha|begär|kräver|väntar på|önskar|efterfrågar',
     unless: 'om',
-    whoever: 'den som|de som|alla som|var och en som',
+    whoever: 'ni som|du som|ni andra som|de av er som|den som|de som|alla som|var och en som',
     letArrive: '',
     can: 'kan du|kan ni',
     withoutDoing: 'såvida inte',
