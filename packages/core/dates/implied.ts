@@ -116,10 +116,6 @@ function isOwnPlan({ folded, language }: Spoken, date: DatePhrase): boolean {
   return (
     date.reasons.some(({ cue }) => cue === 'commit') ||
     cuesOf(language).self.test(folded) ||
-    writer(language).test(folded.slice(verbsOf(language).greeting.exec(folded)?.[0].length ?? 0))
+    verbsOf(language).writerFirst.test(folded.slice(verbsOf(language).greeting.exec(folded)?.[0].length ?? 0))
   );
 }
-
-const writer = perLanguage(({ requests }: Language) =>
-  pattern(`^\\s*${alternatives(requests.writerFirst)}(?:(?<=')|\\s)`),
-);

@@ -1,4 +1,4 @@
-import { fold, LANGUAGES, listOf } from '../languages/index.ts';
+import { alternatives, fold, LANGUAGES, listOf, pattern } from '../languages/index.ts';
 
 /** Date rules look at no more than this at a time. */
 const LONGEST = 400;
@@ -34,6 +34,12 @@ export function sentencesOf(text: string): Sentence[] {
 const SMALL_END = /[.!?…]+[ \t\n]+(?=\p{Ll})/gu;
 const writesSmall = (text: string) => !/[.!?][ \t\n]+["“(]?\p{Lu}/u.test(text);
 
+/** A greeting without its comma is a line of its own, and so is what follows the last entry of a list. */
+const GREETING_LINE = pattern(
+  `^\\s*${alternatives(...LANGUAGES.map(({ mail }) => mail.greeting))}(?:\\s[\\p{L}.-]+){1,3}[ \\t]*\\n`,
+);
+const BELOW_LIST = /(?<=^[ \t]{0,8}[-*•–—·▪][ \t][^\n]{2,54})\n(?=\p{Lu})/gmu;
+
 const END =
   /;[ \t\n]+(?=\S)|[.!?…]+["'”’)\]]{0,2}[ \t\n]+(?=["'“„«(¿¡]{0,2}[\p{Lu}\d¿¡*-])|\n(?=[ \t]*\n|[ \t]{0,8}(?:[-*•–—·▪☐✓]|\(?\d{1,2}[.)](?=[ \t])|[a-z][.)]|\[[ xX]?\]|\p{Lu}[\p{L}\d /'’-]{0,30}:)[ \t]?)/gu;
 
@@ -42,7 +48,14 @@ function boundariesOf(text: string): number[] {
   const ends = [...text.matchAll(END), ...small]
     .map((match) => ({ stop: match.index, at: match.index + match[0].length, dot: match[0].startsWith('.') }))
     .filter(({ stop, at, dot }) => (dot ? !isNoEnd(text, stop, at) : !isBroken(text, stop, at)));
-  return [...ends.map(({ at }) => at), text.length].toSorted((a, b) => a - b);
+  const greeting = GREETING_LINE.exec(fold(text.slice(0, LONGEST)))?.[0].length;
+  const below = [...text.matchAll(BELOW_LIST)].map(({ index }) => index + 1);
+  return [
+    ...ends.map(({ at }) => at),
+    ...below,
+    ...(greeting === undefined ? [] : [greeting]),
+    text.length,
+  ].toSorted((a, b) => a - b);
 }
 
 /** A line as long as this was broken by a mail program rather than by its writer. */

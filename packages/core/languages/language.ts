@@ -95,6 +95,10 @@ export interface RequestWords {
   goes: Words;
   /** Verbs that say no more than that something is to be done (“handle this”). */
   generic: Words;
+  /** Those of them that say enough with a thing (“look at the slides”). */
+  looks: Words;
+  /** “Have a look”: a title of these names its thing too. */
+  glances: Words;
   /** Base forms of verbs that a request begins with; others, whose imperatives may be nouns (“visite”). */
   verbs: Words;
   moreVerbs: Words;

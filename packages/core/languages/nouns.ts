@@ -44,8 +44,10 @@ interface Token {
   end: number;
 }
 
-/** “la preghiamo”, “nous vous prions”: a pronoun in front of its verb, which is written like an article. */
-const FIRST_PERSON = /(?:iamo|[aei]mos|ons)$/;
+/** “la preghiamo”, “le allego”: a pronoun in front of its verb, which is written like an article. */
+const isSpoken = (article: string, verb: string): boolean =>
+  /(?:iamo|[aei]mos|ons)$/.test(verb) ||
+  (/^l[ae]s?$/.test(article) && /o$/.test(verb) && !/^(?:foto|mano|radio|moto)$/.test(verb));
 
 /** The thing that a text begins with (“Your new licence runs out” → “your new licence”), or null. */
 export function firstThing(text: string, language: Language): string | null {
@@ -54,7 +56,7 @@ export function firstThing(text: string, language: Language): string | null {
   if (!first) return null;
   const alone = language.code === 'sv' && DEFINITE.test(first.text) && !isSmall(first.text, language);
   if (!alone && !articles(language).has(first.folded)) return null;
-  if (!alone && FIRST_PERSON.test(second?.folded ?? '')) return null;
+  if (!alone && isSpoken(first.folded, second?.folded ?? '')) return null;
   // “la tua lista”
   const from = TWO_ARTICLES.test(language.code) && articles(language).has(second?.folded ?? '') ? 1 : 0;
   const last = alone ? 0 : nounEnd(text, tokens, from, language);
@@ -97,10 +99,7 @@ export function thingsIn(text: string, language: Language): Thing[] {
     const words = firstThing(text.slice(token.start), language);
     const noun = words?.split(/[\s'’]/).at(-1) ?? '';
     const isDeed = token.folded === 'a' && isInfinitive(tokens[i + 1]?.text ?? '', language);
-    // “la prego”, “le allego”
-    const isTold =
-      /^l[ae]s?$/.test(token.folded) && /o$/.test(noun) && !/^(?:foto|mano|radio|moto)$/.test(noun);
-    if (words === null || isTold || noThing(language).has(fold(noun)) || isDeed) return;
+    if (words === null || noThing(language).has(fold(noun)) || isDeed) return;
     // “el 26 de febrero”
     if (/^\s*\d/.test(text.slice(token.end))) return;
     end = token.start + words.length;
@@ -139,6 +138,7 @@ export function lastThing(text: string, language: Language): string | null {
 /** “l’ | avis”, “your resident’s | permit” */
 const TOKENS: Partial<Record<LanguageCode, RegExp>> = {
   en: /[\p{L}-]+(?:['’]s(?!\p{L}))?/gu,
+  nl: /[\p{L}-]+(?:['’]s(?!\p{L}))?/gu,
   fr: /\p{L}+['’]|[\p{L}-]+/gu,
   it: /\p{L}+['’]|[\p{L}-]+/gu,
 };

@@ -60,7 +60,7 @@ function* startsOf(folded: string, language: Language): Generator<Start> {
   const { beforeOrder, doForMe, formal, gets, so, whoever } = verbsOf(language);
   const start = openingOf(folded, language);
   const plainly = [
-    ...(isInverted(folded, start, language) ? [] : [start]),
+    ...(isInverted(folded, start, language) || isConditional(folded, start, language) ? [] : [start]),
     ...endsOf(/(?<=(?:^|\s)\S+\s\S+)\s?:\s+|\s[–-]\s+/g, folded),
     ...endsOf(so, folded),
   ];
@@ -102,6 +102,22 @@ const isInverted = (folded: string, start: number, language: Language): boolean 
   /^\s{5,}$/.test(folded.slice(0, start)) &&
   !verbsOf(language).formal.test(folded.slice(start)) &&
   !verbsOf(language).pleaseInside.test(folded.slice(start));
+
+/** “Liegt uns nichts vor, endet die Versicherung”: a condition, whose verb comes first too. */
+const isConditional = (folded: string, start: number, language: Language): boolean => {
+  const [, first = '', verb = ''] =
+    /^(\p{L}+)\s[^,;.:!?]+,\s(\p{L}+)\s(?:der|die|das|wir|ich|er|es|ihre?|unsere?|de|het|wij|we|ik|uw|onze|vi|jag|den|det|din)\s/u.exec(
+      folded.slice(start),
+    ) ?? [];
+  return (
+    VERB_SECOND.has(language.code) &&
+    !verbsOf(language).formal.test(folded.slice(start)) &&
+    thirdBase(first, language) !== null &&
+    (thirdBase(verb, language) !== null ||
+      verbsOf(language).gets.has(verb) ||
+      verbsOf(language).auxiliary.has(verb))
+  );
+};
 
 /** “(Sabato) porti tu le casse?”: in front of a verb with its subject behind it. */
 const ASKED: Partial<Record<LanguageCode, RegExp>> = {

@@ -42,6 +42,8 @@ export const verbsOf = perLanguage(({ code, cues, dates, requests, mail, numbers
   const start = (words: string) => pattern(`^(?:${words})(?![\\p{L}\\p{N}'])[\\s,.:;!-]*`);
   return {
     generic: new Set(listOf(requests.generic)),
+    looks: new Set(listOf(requests.looks)),
+    glances: new Set(listOf(requests.glances)),
     answers: new Set(listOf(requests.answers)),
     frame: finderOf({ classes: [requests.frames, requests.can], after: `${WORD_END}[\\s,]*` }),
     can: pattern(`^${alternatives(requests.can)}${WORD_END}`),
@@ -126,6 +128,8 @@ export const verbsOf = perLanguage(({ code, cues, dates, requests, mail, numbers
     ifYou: pattern(`^\\s*${alternatives(requests.ifYou)}${WORD_END}\\s*`),
     ownSubject: pattern(`(?<![\\p{L}])${alternatives(requests.writerFirst)}(?:(?<=')|\\s+)$`),
     gets: new Set(listOf(requests.gets)),
+    /** It begins with the writer himself. */
+    writerFirst: pattern(`^\\s*${alternatives(requests.writerFirst)}(?:(?<=')|\\s|')`),
     event: wholeWords(cues.event),
     awaits: wholeWords(requests.awaits),
     yours: wholeWords(requests.yours),

@@ -31,7 +31,8 @@ function withoutPronoun(word: string, language: Language): string {
   const cut = bare(word, language);
   if (cut !== fold(word)) return cut;
   const stem = HYPHENED[language.code]?.test(fold(word)) ? (word.split('-')[0] ?? word) : word;
-  return stem !== word && language.code === 'fr' ? stem.replace(/(?:ez|es?)$/, 'er') : stem;
+  if (stem !== word && language.code === 'fr') return stem.replace(/(?:ez|es?)$/, 'er');
+  return stem === word ? word : (thirdBase(stem, language) ?? stem);
 }
 
 /** “asks” → “ask”, “vervangt” → “vervangen”: what somebody does, as its base form; null where it is no verb. */

@@ -93,6 +93,7 @@ const AGREEMENTS: Record<LanguageCode, readonly Agreement[]> = {
     { pronoun: /(?:-l?|\b)o\b|dele\b/, article: /^(?:o|um|este|.*eu|.*sso)$/ },
   ],
   nl: [
+    { pronoun: /\ber\b/, article: /./ },
     { pronoun: /\bhem\b/, article: /^(?:de|een|uw|je|jouw|jullie|mijn|onze|deze)$/ },
     { pronoun: /\bhet\b/, article: /^(?:het|een|uw|je|jouw|jullie|mijn|ons|dit)$/ },
     { pronoun: /\bze\b/, article: /^(?:de|uw|je|jouw|jullie|mijn|onze|deze)$/, noun: /(?:en|s)$/ },

@@ -25,11 +25,9 @@ export function deedIn(text: string, language: Language): string | null {
 export function deedLeft(text: string, language: Language): string | null {
   for (const clause of text.split(/[,;:.!?]\s/)) {
     const folded = fold(clause);
-    const has = HAS.exec(folded);
-    if (folded.search(verbsOf(language).not) === -1 || !has) continue;
-    const title = language.requests.verbLast
-      ? leftLast(clause, language)
-      : leftFirst(clause, has.index, language);
+    const from = language.code === 'pt' ? 0 : HAS.exec(folded)?.index;
+    if (folded.search(verbsOf(language).not) === -1 || from === undefined) continue;
+    const title = language.requests.verbLast ? leftLast(clause, language) : leftFirst(clause, from, language);
     if (title !== null) return title;
   }
   return null;
@@ -37,7 +35,7 @@ export function deedLeft(text: string, language: Language): string | null {
 
 function leftFirst(clause: string, from: number, language: Language): string | null {
   for (const { index, 0: word } of clause.matchAll(/[\p{L}-]{3,}/gu)) {
-    const base = index > from && !isSmall(word, language) ? participleBase(word, language) : null;
+    const base = index > from && !isSmall(word, language) ? doneBase(word, language) : null;
     if (base === null) continue;
     const rest = clause.slice(index + word.length).trim();
     const thing = thingsIn(rest, language)[0]?.words ?? (language.code === 'sv' ? rest.split(' ')[0] : '');
@@ -45,6 +43,20 @@ function leftFirst(clause: string, from: number, language: Language): string | n
   }
   return null;
 }
+
+/** Portuguese tells it without an auxiliary verb (“não me disse o tamanho”). */
+function doneBase(word: string, language: Language): string | null {
+  if (language.code !== 'pt') return participleBase(word, language);
+  const base = word.replace(/ou$/, 'ar').replace(/eu$/, 'er').replace(/iu$/, 'ir');
+  return PAST.get(word) ?? (base !== word && isInfinitive(base, language) ? base : null);
+}
+
+const PAST = new Map([
+  ['disse', 'dizer'],
+  ['fez', 'fazer'],
+  ['deu', 'dar'],
+  ['trouxe', 'trazer'],
+]);
 
 function leftLast(clause: string, language: Language): string | null {
   const words = [...clause.matchAll(/[\p{L}-]{3,}/gu)];

@@ -155,8 +155,15 @@ function requestIn(
   const meant = plain?.refers
     ? thingMeant(things, text.slice(0, plain.start), blankOut(text, cut).slice(plain.start), language)
     : null;
-  const asked = goes(text, cut, language) ?? (meant === null ? plain : ask(meant));
-  if (!asked) return null;
+  const found = goes(text, cut, language) ?? (meant === null ? plain : ask(meant));
+  if (!found) return null;
+  // “Look at them” says enough where one knows at what.
+  const looks = meant !== null && verbsOf(language).looks.has(fold(found.title.split(/[\s:]/)[0] ?? ''));
+  const known = looks ? { ...found, generic: false } : found;
+  const glances = verbsOf(language).glances.has(fold(known.title));
+  const asked = glances
+    ? { ...known, title: `${known.title}: ${meant ?? things.thing}`, generic: false }
+    : known;
   const score =
     asked.strength +
     (cut.length > 0 ? 2 : 0) +

@@ -58,8 +58,9 @@ export function needed(text: string, folded: string, language: Language, thing: 
   };
 }
 
-/** A pronoun in front of the need, or behind it (es, it, fr, pt). */
-const REFERS = /(?:^|[\s'])(?:l[oaie]s?\s\p{L}+|del[ae]s?)$/u;
+/** A pronoun in front of the need or behind it, or none where the verb tells enough (es, it, fr, pt). */
+const REFERS =
+  /(?:^|[\s'])(?:l[oaie]s?\s\p{L}+|del[ae]s?|[cm]i\s(?:serv|occorr)\p{L}+|nos\s(?:haria )?falta)$/u;
 
 /** “(I need) the lease signed” */
 function doneThing(wanted: string, language: Language): string | null {

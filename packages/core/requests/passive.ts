@@ -31,12 +31,17 @@ export function passive(sentence: string, language: Language, named: string, dat
     ? named
     : (relativeThing(text.slice(0, groups.thing.length), language) ??
       uncapital(text.slice(start, groups.thing.length).replace(/^\p{Lu}\p{L}+,\s+/u, '')));
+  // “I am about to start on the return, which has to be filed on 7 April.”
+  const aside =
+    relativeThing(text.slice(0, groups.thing.length), language) !== null &&
+    verbsOf(language).writerFirst.test(folded) &&
+    !verbsOf(language).presents.test(folded);
   const tail = tidy(cutReason(text.slice(text.length - (groups.rest ?? '').length), language), language);
   const { joined, please } = verbsOf(language);
   const more = [joined, please].some((words) => words.test(fold(tail))) ? '' : tail;
   return {
     title: capital(`${base} ${thing} ${more}`.replace(/\s+/g, ' ').trim()),
-    strength: 2,
+    strength: aside ? 1 : 2,
     start: hello + start,
     // “It has to be done by Friday.”
     generic: refers && generic.has(fold(base)),

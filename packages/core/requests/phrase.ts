@@ -153,9 +153,11 @@ export function phrase(
   if (verbWord !== 'let' && verbWord !== 'lassen' && verbWord !== 'laat') {
     // “gooi hem door de bus”, but “geef hem de sleutel”
     const thingFirst =
-      /^(?:it|them|es|ihn|ze|hem)\s/.test(fold(rest)) && !verbsOf(language).determined.test(fold(rest));
+      (/^(?:it|them|es|ihn|ze|hem)\s/.test(fold(rest)) && !verbsOf(language).determined.test(fold(rest))) ||
+      isThingSie(said, language);
     if (!thingFirst) rest = rest.slice(lengthOfAll(indirect, fold(rest)));
   }
+  if (language.code === 'nl') rest = rest.replace(THEREAT, '$<where> ze');
   const pronoun = pronounOf(rest, language);
   if (pronoun !== null && thing !== '') rest = rest.slice(pronoun.length).trim();
   const base = baseForm(verb, language);
@@ -178,6 +180,13 @@ export function phrase(
   return { title: capital(named ? `${base} ${thing} ${rest}`.trim() : `${plain}: ${thing}`), refers };
 }
 
+/** “schreibt sie mir”, “(kannst du) sie dir ansehen”: written small and behind no plural, “sie” is a thing. */
+const isThingSie = (said: string, { code }: Language): boolean =>
+  code === 'de' && /^(?:\p{L}*[^n\s]\s)?sie\s/u.test(said);
+
+/** “(kijken) er nog even naar” */
+const THEREAT = /^er\s(?:\p{L}+\s){0,3}?(?<where>naar|aan|op|mee|over|door|bij|van|voor|in)(?=\s|$)/u;
+
 /** Pronouns for a thing at the end of what is asked for (en, de, nl, sv). */
 const TRAILING = /(?<=\s\p{L}{2,})\s(?:it|them|det|den|dem|het|ze|es|ihn)$/u;
 
@@ -198,4 +207,4 @@ export function pronounOf(words: string, language: Language): string | null {
 
 /** Behind a word that is no article: the end, a comma, a conjunction, a preposition, a participle. */
 const STANDS_ALONE =
-  /^\s*(?:$|[,.;:]|(?:aan|binnen|vanaf|innerhalb|spatestens|and|und|et|y|e|en|och|back|zuruck|terug|tillbaka|to|for|from|in|on|at|by|with|an|auf|bei|mit|fur|zu|zum|zur|im|am|aus|nach|a|au|aux|dans|sur|pour|par|chez|al|con|por|sin|em|no|na|ao|com|op|naar|voor|met|bij|uit|da|dal|nel|nella|sul|senza|i|pa|till|fran|med|hos|vid|misschien|vielleicht|up|down|out|off|over|along|through|ab|mit|ein|vor|weg|op|af|mee|upp|ut|ner)(?:\s|$|[.,;]))/;
+  /^\s*(?:$|[,.;:]|(?:aan|binnen|vanaf|innerhalb|spatestens|and|und|et|y|e|en|och|[a-z]+(?:ig|lijk)|even|nog|graag|goed|eens|einmal|noch|back|zuruck|terug|tillbaka|to|for|from|in|on|at|by|with|an|auf|bei|mit|fur|zu|zum|zur|im|am|aus|nach|a|au|aux|dans|sur|pour|par|chez|al|con|por|sin|em|no|na|ao|com|op|naar|voor|met|bij|uit|da|dal|nel|nella|sul|senza|i|pa|till|fran|med|hos|vid|misschien|vielleicht|up|down|out|off|over|along|through|ab|mit|ein|vor|weg|op|af|mee|upp|ut|ner)(?:\s|$|[.,;]))/;

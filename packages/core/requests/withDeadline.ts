@@ -22,7 +22,7 @@ import { capital, cutReason, tidy, uncapital, without } from './tidy.ts';
 export const withDeadline = (text: string, folded: string, language: Language, thing: string): Asked | null =>
   given(text, folded, language, thing) ??
   term(text, folded, language, thing) ??
-  undone(text, folded, language) ??
+  undone(text, folded, language, thing) ??
   ifDone(text, folded, language, thing) ??
   othersNeed(text, folded, language) ??
   purposeOf(text, language);
@@ -53,7 +53,7 @@ function term(text: string, folded: string, language: Language, thing: string): 
 }
 
 /** “Unless the list is sent by Friday, …” */
-function undone(text: string, folded: string, language: Language): Asked | null {
+function undone(text: string, folded: string, language: Language, thing: string): Asked | null {
   const start = undoneAt(folded, language);
   if (start === null) return null;
   const clause = text.slice(start).split(/[,;](?=\s)/)[0] ?? '';
@@ -65,7 +65,9 @@ function undone(text: string, folded: string, language: Language): Asked | null 
     arrives === undefined
       ? (leftUndone(clause, language) ?? doneClause(clause, language))
       : `${provide} ${tidy(clause.slice(0, arrives).replace(/(?<=\s)(?:uns|mir|nicht|nous|ne|no|non|niet|inte)\s/g, ''), language)}`;
-  return title === null ? null : { title, strength: 2, start, generic: false, refers: false };
+  const refers = title !== null && / (?:it|es|ihn|lo|la|het|hem|det|den)$/.test(title);
+  const meant = refers && thing !== '' ? title.replace(/\S+$/, thing) : title;
+  return meant === null ? null : { title: meant, strength: 2, start, generic: false, refers };
 }
 
 /** “(unless) you sign the lease”, “(wenn) Sie den Vertrag nicht unterschreiben” */

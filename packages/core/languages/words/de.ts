@@ -200,6 +200,8 @@ export const de: Language = {
     goes: 'ginge das|geht das|wäre das möglich|ist das möglich|klappt das|schaffst du das|schaffen sie das|ließe sich das machen|lässt sich das machen',
     generic:
       'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln|wissen|schaffen|hinkriegen|tun|tu',
+    looks: 'sehen|ansehen|schauen|anschauen|bearbeiten|übernehmen',
+    glances: 'werfen einen blick|einen blick werfen|einen blick darauf werfen',
     verbs,
     moreVerbs,
     bring: 'mitbringen|mitnehmen|bringen|anziehen|vorbeibringen',
@@ -222,7 +224,7 @@ export const de: Language = {
       'bitte|doch|mal|noch|auch|dann|gerne|gern|uns|mir|kurz|nun|jetzt|einmal|wieder|möglichst|dringend|darum|daran|umgehend|zeitnah|dazu|hierzu|freundlicherweise|alle|sich|einfach|vielleicht|direkt|zunächst|zuerst|bei gelegenheit|später|danach|dann gleich|gleich|gleich auch',
     clitics: '',
     elliptic:
-      'einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen|ihres|deins|eures|meins|deines|darum|dafür|sich darum',
+      'alle drei|alle vier|das alles|dies alles|diese Unterlagen|diese Angaben|diese Dokumente|diese Informationen|einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen|ihres|deins|eures|meins|deines|darum|dafür|sich darum',
     pronouns: 'es|ihn|das|dies|sie|diese|diesen|dieses',
     reason:
       'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich|und ich|und wir|sonst fährt|oder der|oder die|oder das|dann fang ich|dann fange ich|dann kann ich|dann können wir|dann käme|bisher|bislang',

@@ -201,6 +201,8 @@ export const en: Language = {
     goes: 'would that be possible|is that possible|would it be possible|would that work|does that work|will that work|can you manage that|could you manage that|could you do that|so could you|would you',
     generic:
       'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend|know|hear|manage|cope|succeed',
+    looks: 'look|see|follow|process|take',
+    glances: 'have a look|take a look|have a quick look|take a quick look',
     verbs,
     moreVerbs,
     bring: 'bring|wear|take along',
@@ -219,7 +221,7 @@ export const en: Language = {
       'also|then|just|kindly|please|now|again|to|still|quickly|briefly|all|both|at least|urgently|possibly|perhaps|go ahead and|each|maybe|simply|directly|first|therefore|instead',
     clitics: '',
     elliptic:
-      'another|another one|a new one|a new pair|new ones|one|ones|some|a few|a couple|a few of them|some of them|one of them|the rest|the others|the other|yours|mine|ours|theirs|both|all of them|any|a replacement|replacements|a second one|more|everything|this|that|these|those|it|them|the remaining ones|its|to it|about it|of it|to this|to that|about this|of this|so|do so|this one|that one|these ones',
+      'all three|all four|all of them|all of this|all of these|the lot|these items|these documents|these details|this information|these papers|another|another one|a new one|a new pair|new ones|one|ones|some|a few|a couple|a few of them|some of them|one of them|the rest|the others|the other|yours|mine|ours|theirs|both|all of them|any|a replacement|replacements|a second one|more|everything|this|that|these|those|it|them|the remaining ones|its|to it|about it|of it|to this|to that|about this|of this|so|do so|this one|that one|these ones',
     pronouns: 'it|this|that|them|these|those',
     reason:
       'so that|so we|so i|so it|so they|so you|so the|because|as we|as i|as the|as it|as they|since|in order to|in order for|otherwise|unless|before we|before i|before they|before it|after which|but|and then|or else|for which|in case|given that|thanks|thank you|many thanks|or we|or i|or it|or you|or they|failing which|and i’ll|and we’ll|and i will|and we will|or the|or my|or your|or our|and i|and we|then i|then we|so far|yet',

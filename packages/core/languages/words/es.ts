@@ -195,6 +195,8 @@ export const es: Language = {
     goes: 'sería posible|es posible|sería factible|podría ser|puede ser|te va bien|le va bien',
     generic:
       'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver|saber',
+    looks: 'ver|mirar|tramitar|gestionar',
+    glances: 'echar un vistazo|dar un vistazo|echar una ojeada',
     verbs,
     moreVerbs,
     bring: 'traer|llevar|venir|acudir',
@@ -215,7 +217,7 @@ export const es: Language = {
       'que usted|que|también|ya|además|por favor|nos|me|le|les|favor|rápidamente|urgentemente|usted|ustedes|nuevamente|te|se|lo|la|los|las|no olvide|pasar a|venir a|ir a|proceder a|directamente|simplemente|quizá|quizás|tal vez|ahora|antes',
     clitics: 'lo|la|los|las|se lo|se la|se los|se las|me lo|me la|nos lo|nos la|nos los|me los',
     elliptic:
-      'otro|otra|otros|otras|uno nuevo|una nueva|unos nuevos|unas nuevas|algunos|algunas|unos cuantos|unas cuantas|el tuyo|la tuya|los tuyos|el suyo|la suya|los suyos|el resto|todo|todos|eso|esto|ello|ambos|un recambio|uno|una|la vuestra|los demás|el vuestro|los vuestros|de ello|de eso|de esto',
+      'los tres|las tres|todo ello|todo esto|estos datos|estos documentos|esta información|esta documentación|otro|otra|otros|otras|uno nuevo|una nueva|unos nuevos|unas nuevas|algunos|algunas|unos cuantos|unas cuantas|el tuyo|la tuya|los tuyos|el suyo|la suya|los suyos|el resto|todo|todos|eso|esto|ello|ambos|un recambio|uno|una|la vuestra|los demás|el vuestro|los vuestros|de ello|de eso|de esto',
     pronouns: 'lo|la|los|las|esto|eso',
     reason:
       'para que|a fin de|con el fin de|para poder|porque|ya que|puesto que|dado que|de lo contrario|si no|antes de que|en cuanto|que debe|pero|gracias|muchas gracias|de modo que|así podremos|en caso contrario|de no ser así|después de eso|o no|y te los|y se los|y te lo|si no,|y empiezo|y así|y yo|hasta ahora|hasta el momento',

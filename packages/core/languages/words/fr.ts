@@ -193,6 +193,8 @@ export const fr: Language = {
     goes: 'serait-ce possible|est-ce possible|c’est possible|ce serait possible|cela serait possible|ça irait|cela irait|est-ce faisable',
     generic:
       'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper|savoir',
+    looks: 'voir|regarder|traiter|gérer',
+    glances: 'jeter un œil|jeter un coup d’œil|jeter un oeil|jeter un coup d’oeil',
     verbs,
     moreVerbs,
     bring: 'apporter|amener|prévoir|emporter|venir|munir|prendre',
@@ -214,7 +216,7 @@ export const fr: Language = {
       'que vous|que tu|que|bien|vouloir|aussi|également|encore|nous|me|m’|bien vouloir|rapidement|svp|s’il vous plaît|s’il te plaît|juste|vite|donc|les|le|la|l’|s’|finalement|simplement|directement|maintenant|ensuite|d’abord|peut-être|passer|venir',
     clitics: "le|la|les|l'|en",
     elliptic:
-      'un autre|une autre|d’autres|un nouveau|une nouvelle|de nouveaux|de nouvelles|le vôtre|la vôtre|les vôtres|le tien|la tienne|les tiens|les tiennes|quelques-uns|quelques-unes|une dizaine|une douzaine|une vingtaine|le reste|tout|ça|cela|ceci|celui-ci|celle-ci|un remplacement|deux|trois|les deux|la leur|les leurs|ce|cela|ça',
+      'les trois|les quatre|tous les trois|le tout|tout cela|ces éléments|ces documents|ces pièces|ces informations|ces renseignements|un autre|une autre|d’autres|un nouveau|une nouvelle|de nouveaux|de nouvelles|le vôtre|la vôtre|les vôtres|le tien|la tienne|les tiens|les tiennes|quelques-uns|quelques-unes|une dizaine|une douzaine|une vingtaine|le reste|tout|ça|cela|ceci|celui-ci|celle-ci|un remplacement|deux|trois|les deux|la leur|les leurs|ce|cela|ça',
     pronouns: 'le|la|les|l’|cela|ça|ceci',
     reason:
       'afin de|afin que|pour que|pour pouvoir|pour nous permettre|parce que|car|puisque|sinon|sauf si|avant que|dès que|ce qui|mais|étant donné|comme nous|faute de quoi|merci|en vous remerciant|merci d’avance|à défaut|après quoi|ou nous|ou je|autrement|à défaut de quoi|passé ce délai|et je vous|et nous vous|sans quoi|et je|et nous|alors nous|je pourrai|jusqu’ici|jusqu’à présent|jusqu’à maintenant',

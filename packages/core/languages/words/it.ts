@@ -193,6 +193,8 @@ export const it: Language = {
     goes: 'sarebbe possibile|è possibile|si può fare|ce la fai|ce la fa|va bene|è fattibile',
     generic:
       'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi|sapere',
+    looks: 'vedere|guardare|gestire',
+    glances: 'dare un’occhiata|dare uno sguardo',
     verbs,
     moreVerbs,
     bring: 'portare|venire|indossare|portarsi',
@@ -214,7 +216,7 @@ export const it: Language = {
       'che|anche|già|per favore|ci|mi|nuovamente|rapidamente|urgentemente|cortesemente|gentilmente|lei|voi|tu|ancora|poi|volermi|volerci|voler|passare a|venire a|andare a|provvedere a|direttamente|semplicemente|magari|subito|intanto|prima',
     clitics: "lo|la|li|le|ne|me lo|me la|ce lo|ce la|te lo|glielo|gliela|l'|me li|me le|ce li|ce le",
     elliptic:
-      'un altro|un’altra|altri|altre|uno nuovo|una nuova|dei nuovi|alcuni|alcune|qualcuno|il tuo|la tua|i tuoi|il suo|la sua|i suoi|il resto|tutto|questo|quello|ciò|entrambi|uno|una|un ricambio|le vostre|i vostri|questi|quelli|di questo|di ciò',
+      'tutti e tre|tutte e tre|il tutto|tutto ciò|tutto questo|questi documenti|questi dati|queste informazioni|questi elementi|un altro|un’altra|altri|altre|uno nuovo|una nuova|dei nuovi|alcuni|alcune|qualcuno|il tuo|la tua|i tuoi|il suo|la sua|i suoi|il resto|tutto|questo|quello|ciò|entrambi|uno|una|un ricambio|le vostre|i vostri|questi|quelli|di questo|di ciò',
     pronouns: 'lo|la|li|le|questo|ciò|quello',
     reason:
       'affinché|in modo da|in modo che|così da|così che|per poter|perché|poiché|dato che|visto che|altrimenti|prima che|appena|non appena|che deve|ma|grazie|in caso contrario|cosicché|così possiamo|dal momento che|dopodiché|sennò|se no|dopo di che|e te le|e ve le|e te lo|e ve lo|e comincio|e io|così posso|finora|fino ad ora',

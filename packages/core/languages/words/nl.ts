@@ -193,6 +193,8 @@ export const nl: Language = {
     goes: 'lukt dat|gaat dat|kan dat|is dat mogelijk|zou dat kunnen|zou dat lukken|is dat haalbaar',
     generic:
       'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen|weten|lukken|redden',
+    looks: 'kijken|bekijken|behandelen|afhandelen',
+    glances: 'werpen een blik|een blik werpen',
     verbs,
     moreVerbs,
     bring: 'meenemen|meebrengen|brengen|aantrekken|nemen',
@@ -213,7 +215,7 @@ export const nl: Language = {
       'alstublieft|alsjeblieft|ook|nog|even|eens|graag|ons|mij|me|aub|svp|om|te|direct|z.s.m.|zo spoedig mogelijk|nu|dan|alvast|hiervoor|eventueel|allemaal|zich|er|misschien|gewoon|eerst|daarom|dan ook|meteen|ook even',
     clitics: '',
     elliptic:
-      'een nieuwe|een nieuw|nieuwe|er een|er een paar|een paar|er enkele|enkele|de rest|de jouwe|het jouwe|de uwe|allemaal|beide|dit|dat|alles|er|er twee|een andere|een ander|die|deze|hem|ze|het|het uwe|die van u|die van jou|dat|dit|ervoor|daarvoor',
+      'alle drie|alle vier|dit alles|dat alles|deze gegevens|deze stukken|deze documenten|deze informatie|een nieuwe|een nieuw|nieuwe|er een|er een paar|een paar|er enkele|enkele|de rest|de jouwe|het jouwe|de uwe|allemaal|beide|dit|dat|alles|er|er twee|een andere|een ander|die|deze|hem|ze|het|het uwe|die van u|die van jou|dat|dit|ervoor|daarvoor',
     pronouns: 'het|deze|dit|dat|die|ze|hem',
     reason:
       'zodat|omdat|want|aangezien|om te|anders|mits|voordat|zodra|die we|dat we|maar|bedankt|dank|alvast bedankt|opdat|in verband met|gezien|dan kunnen|of anders|of we|of ik|en ik|en wij|want dan|dan begin ik|dan kan ik|dan kunnen we|dan komt|tot nu toe',

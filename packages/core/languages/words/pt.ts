@@ -198,6 +198,8 @@ export const pt: Language = {
     goes: 'seria possível|é possível|pode ser|dá jeito|consegue|dá',
     generic:
       'dizer|diz|diga|responder|responda|tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver|saber',
+    looks: 'ver|olhar|tratar|gerir',
+    glances: 'dar uma vista de olhos|dar uma olhada|dar uma olhadela|dar uma espreitadela',
     verbs,
     moreVerbs,
     bring: 'trazer|levar|vir',
@@ -218,7 +220,7 @@ export const pt: Language = {
       'também|já|por favor|nos|me|lhe|novamente|rapidamente|você|urgentemente|ainda|então|que|te|se|o mais|vir|passar a|diretamente|simplesmente|talvez|agora|antes',
     clitics: 'o|a|os|as|mo|ma|lho|lha|no-lo|no-la|no-los|no-las|lhos|lhas',
     elliptic:
-      'outro|outra|outros|outras|um novo|uma nova|uns novos|umas novas|alguns|algumas|o seu|a sua|os seus|o teu|a tua|os teus|o resto|tudo|isso|isto|ambos|um substituto|um|uma|os restantes|o mesmo|disso|disto',
+      'os três|as três|tudo isto|tudo isso|estes elementos|estes documentos|estes dados|esta informação|outro|outra|outros|outras|um novo|uma nova|uns novos|umas novas|alguns|algumas|o seu|a sua|os seus|o teu|a tua|os teus|o resto|tudo|isso|isto|ambos|um substituto|um|uma|os restantes|o mesmo|disso|disto',
     pronouns: 'o|a|os|as|isto|isso|ele|ela',
     reason:
       'para que|a fim de|de forma a|de modo a|para podermos|para que possamos|porque|pois|já que|uma vez que|visto que|caso contrário|antes que|assim que|que deve|mas|obrigado|obrigada|desde já obrigado|senão|dado que|muito obrigado|depois disso|se não|e eu|e nós|e começo|até agora|até ao momento',

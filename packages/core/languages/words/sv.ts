@@ -196,6 +196,8 @@ export const sv: Language = {
     goes: 'går det|går det att göra|är det möjligt|skulle det gå|hinner du det|funkar det|fungerar det',
     generic:
       'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa|veta|veta det|hinna|klara',
+    looks: 'titta|kolla|hantera|se',
+    glances: 'ta en titt|kasta ett öga',
     verbs,
     moreVerbs,
     bring: 'ta|medta|medföra|ha',
@@ -215,7 +217,7 @@ export const sv: Language = {
       'också|även|bara|gärna|snälla|oss|mig|att|nu|sedan|redan|igen|snarast|lite|snabbt|alla|möjligen|sig|er|dig|kanske|helt enkelt|direkt|först|därför|då också',
     clitics: '',
     elliptic:
-      'en ny|ett nytt|nya|en till|ett till|några|några stycken|resten|din|ditt|dina|er|ert|era|båda|allt|det|detta|den|dem|denna|dessa|en annan|ett annat|en|ett|ett par|din egen|sitt|om det|om detta|för det|den här|det här|den där',
+      'alla tre|alla fyra|allt detta|allt det här|dessa uppgifter|dessa handlingar|dessa dokument|den här informationen|en ny|ett nytt|nya|en till|ett till|några|några stycken|resten|din|ditt|dina|er|ert|era|båda|allt|det|detta|den|dem|denna|dessa|en annan|ett annat|en|ett|ett par|din egen|sitt|om det|om detta|för det|den här|det här|den där',
     pronouns: 'det|den|dem|detta|denna|dessa',
     reason:
       'så att|för att|eftersom|därför att|annars|såvida|innan vi|innan jag|så snart|som vi|men|tack|då vi|då jag|i så fall|tack på förhand|så vi|så jag|så kan vi|i annat fall|eller så|efter det|för då|för vi|för jag|för det|för annars|så börjar|så kan jag|så skickar|så slipper|så hinner|hittills|än|ännu',
