@@ -1,3 +1,4 @@
+import { listOf } from '../languages/index.ts';
 import {
   addMonths,
   addWorkdays,
@@ -60,11 +61,17 @@ export const READ: Record<
     const day = passed ? mondayOfWeek(partsOf(frame.today).year + 1, Number(n)) : monday;
     return { day: day + FRIDAY, grain: 'week', fixed: false, weak: false };
   },
-  weekday: ({ weekday, turn, turn2, plus }, frame, grammar) => {
+  weekday: ({ weekday, part, turn, turn2, plus }, frame, grammar) => {
     // “Je passe mardi” comes by, “mardi passé” has passed.
     const ahead = frame.language.code === 'fr' && grammar.is('last', turn) ? undefined : turn;
     const named = readWeekday(weekday, ahead ?? turn2, frame, grammar);
-    return named && plus !== undefined ? { ...named, day: named.day + 7, fixed: true } : named;
+    if (!named) return null;
+    // “Freitagmittag”
+    const isNoon = part !== undefined && listOf(frame.language.dates.noon).includes(part);
+    const clock = isNoon ? { clock: { time: '12:00', zone: null } } : {};
+    return plus === undefined
+      ? { ...named, ...clock }
+      : { ...named, ...clock, day: named.day + 7, fixed: true };
   },
   shortDay: ({ cue, weekday, follows }, frame, grammar) =>
     cue === undefined && follows === undefined ? null : readWeekday(weekday, cue, frame, grammar),

@@ -83,13 +83,14 @@ const relative = perLanguage(({ code, requests }: Language) => {
   const begins = `${alternatives(requests.relative)}(?:(?<=')|\\s)(?:[^\\s,.;:!?]+\\s){0,3}$`;
   const thing = `(?<![\\p{L}])${alternatives(requests.determiners)}\\s(?:[^\\s.;:!?]+\\s){1,5}?(?:de\\s)?`;
   // The comma in front of a German clause ends the one before.
-  return pattern(code === 'de' ? `(?:${thing}|^\\s*)${begins}` : `${thing}${begins}`);
+  return pattern(code === 'de' ? `(?:${thing}|,\\s*)${begins}` : `${thing}${begins}`);
 });
 
 /** What need not be done; not of the thing that is asked for (“delete what you do not need”). */
-export function needlessOf({ around, language }: Setting): string | undefined {
+export function needlessOf({ around, before, clause, language }: Setting): string | undefined {
   const found = cuesOf(language).needless.exec(around);
-  return found && !isRelative(around.slice(0, found.index), language) ? found[0] : undefined;
+  const comma = before.length > clause.before.length ? ', ' : '';
+  return found && !isRelative(`${comma}${around.slice(0, found.index)}`, language) ? found[0] : undefined;
 }
 
 /** “every Wednesday”, “on Wednesdays” */

@@ -25,10 +25,14 @@ const articles = perLanguage(({ code }: Language) => new Set(listOf(ARTICLES[cod
 const DEFINITE = /^\p{L}{2,}(?:[^aeiouyåäö]et|[^aeiouyåäö]en|[lr]n|an|orna|arna|erna|ingen)$/u;
 /** Between a thing and what it is of. */
 const OF: Partial<Record<LanguageCode, RegExp>> = {
-  fr: /^(?:de|d')$/,
-  es: /^de$/,
-  pt: /^de$/,
-  it: /^d[i']$/,
+  en: /^of$/,
+  de: /^(?:der|des)$/,
+  fr: /^(?:de|d'|du|des)$/,
+  es: /^del?$/,
+  pt: /^d(?:e|[oa]s?)$/,
+  it: /^(?:di|d'|de[il]|del(?:la|le|lo|l')|degli)$/,
+  nl: /^van$/,
+  sv: /^av$/,
 };
 /** Adjectives stand in front of their noun and are many words long at most. */
 const MOST_WORDS: Partial<Record<LanguageCode, number>> = { en: 3, nl: 2, sv: 2 };
@@ -47,7 +51,7 @@ interface Token {
 /** “la preghiamo”, “le allego”: a pronoun in front of its verb, which is written like an article. */
 const isSpoken = (article: string, verb: string): boolean =>
   /(?:iamo|[aei]mos|ons)$/.test(verb) ||
-  (/^l[ae]s?$/.test(article) && /o$/.test(verb) && !/^(?:foto|mano|radio|moto)$/.test(verb));
+  (/^l[ae]s?$/.test(article) && verb.endsWith('o') && !/^(?:foto|mano|radio|moto)$/.test(verb));
 
 /** The thing that a text begins with (“Your new licence runs out” → “your new licence”), or null. */
 export function firstThing(text: string, language: Language): string | null {
@@ -120,6 +124,10 @@ const PREPOSITIONS: Record<LanguageCode, string> = {
   sv: 'av|i|på|med|för|från|till|om|vid|hos|under|efter|före|sedan|mot|mellan|inom|innan',
 };
 
+const endsNoun = perLanguage(
+  ({ code }: Language) => new Set([ARTICLES[code], PREPOSITIONS[code]].flatMap(listOf)),
+);
+
 /** Behind them stands what is not acted on, or what a thing is like (“lotten är vildvuxen”). */
 const noObject = perLanguage(
   ({ code }: Language) => new Set(listOf(`${PREPOSITIONS[code]}|är|var|blir|mycket|ganska`)),
@@ -137,42 +145,63 @@ export function lastThing(text: string, language: Language): string | null {
 
 /** “l’ | avis”, “your resident’s | permit” */
 const TOKENS: Partial<Record<LanguageCode, RegExp>> = {
-  en: /[\p{L}-]+(?:['’]s(?!\p{L}))?/gu,
-  nl: /[\p{L}-]+(?:['’]s(?!\p{L}))?/gu,
-  fr: /\p{L}+['’]|[\p{L}-]+/gu,
-  it: /\p{L}+['’]|[\p{L}-]+/gu,
+  en: /\p{L}[\p{L}\p{N}-]*(?:['’]s(?!\p{L}))?/gu,
+  nl: /\p{L}[\p{L}\p{N}-]*(?:['’]s(?!\p{L}))?/gu,
+  fr: /\p{L}+['’]|\p{L}[\p{L}\p{N}-]*/gu,
+  it: /\p{L}+['’]|\p{L}[\p{L}\p{N}-]*/gu,
 };
 
 const tokensOf = (text: string, code: LanguageCode): Token[] =>
-  [...text.matchAll(TOKENS[code] ?? /[\p{L}-]+/gu)].map((m) => ({
+  [...text.matchAll(TOKENS[code] ?? /\p{L}[\p{L}\p{N}-]*/gu)].map((m) => ({
     text: m[0],
     folded: fold(m[0]),
     start: m.index,
     end: m.index + m[0].length,
   }));
 
+/** Where the name of a thing ends: its noun, or what that is of. */
 function nounEnd(text: string, tokens: readonly Token[], at: number, language: Language): number | null {
-  const { code } = language;
-  if (code === 'de') {
-    const noun = tokens.slice(at + 1, at + 4).findIndex((t) => /^\p{Lu}/u.test(t.text));
-    const between = text.slice(tokens[at]?.end, tokens[at + 1 + noun]?.start);
-    return noun === -1 || /[.,;:!?]/.test(between) ? null : at + 1 + noun;
-  }
+  const last = language.code === 'de' ? capitalEnd(text, tokens, at) : nounAt(text, tokens, at, language);
+  return last === null || last === at ? last : wholeEnd(text, tokens, last, language);
+}
+
+function capitalEnd(text: string, tokens: readonly Token[], at: number): number | null {
+  const noun = tokens.slice(at + 1, at + 4).findIndex((t) => /^\p{Lu}/u.test(t.text));
+  const between = text.slice(tokens[at]?.end, tokens[at + 1 + noun]?.start);
+  return noun === -1 || /[.,;:!?]/.test(between) ? null : at + 1 + noun;
+}
+
+function nounAt(text: string, tokens: readonly Token[], at: number, language: Language): number {
   let last = at;
-  const most = MOST_WORDS[code] ?? (PRENOMINAL.test(tokens[at + 1]?.folded ?? '') ? 2 : 1);
+  const most = MOST_WORDS[language.code] ?? (PRENOMINAL.test(tokens[at + 1]?.folded ?? '') ? 2 : 1);
   for (let i = at + 1; i <= at + most; i += 1) {
     const [before, token] = [tokens[i - 1], tokens[i]];
-    if (!before || !token || /[^\s]/.test(text.slice(before.end, token.start))) break;
-    if (isSmall(token.text, language) || articles(language).has(token.folded)) break;
+    if (!before || !token || !isApart(text, before, token)) break;
+    if (isSmall(token.text, language) || endsNoun(language).has(token.folded)) break;
     if (last > at && isFinite(token.text, language)) break;
     last = i;
   }
-  const [of, whole] = [tokens[last + 1], tokens[last + 2]];
-  const belongs = of !== undefined && OF[code]?.test(of.folded) && whole !== undefined;
-  return belongs && !articles(language).has(whole.folded) && /^\s*$/.test(text.slice(of.end, whole.start))
-    ? last + 2
-    : last;
+  return last;
 }
+
+/** “a letter | of invitation”, “la liste | des pièces”, “die Bescheinigung | der Kasse” */
+function wholeEnd(text: string, tokens: readonly Token[], last: number, language: Language): number {
+  const { code } = language;
+  const [noun, of] = [tokens[last], tokens[last + 1]];
+  if (!noun || !of || OF[code]?.test(of.folded) !== true || !isApart(text, noun, of)) return last;
+  const at = articles(language).has(tokens[last + 2]?.folded ?? '') ? last + 3 : last + 2;
+  const [before, whole] = [tokens[at - 1], tokens[at]];
+  const isNoun =
+    before &&
+    whole &&
+    isApart(text, before, whole) &&
+    !isSmall(whole.text, language) &&
+    !articles(language).has(whole.folded);
+  if (!isNoun) return last;
+  return code === 'de' ? (/^\p{Lu}/u.test(whole.text) ? at : last) : nounAt(text, tokens, at - 1, language);
+}
+
+const isApart = (text: string, a: Token, b: Token) => /^\s*$/.test(text.slice(a.end, b.start));
 
 /** A verb that tells what the thing does, which ends its name. */
 const isFinite = (word: string, language: Language) =>

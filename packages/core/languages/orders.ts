@@ -113,9 +113,7 @@ const isConditional = (folded: string, start: number, language: Language): boole
     VERB_SECOND.has(language.code) &&
     !verbsOf(language).formal.test(folded.slice(start)) &&
     thirdBase(first, language) !== null &&
-    (thirdBase(verb, language) !== null ||
-      verbsOf(language).gets.has(verb) ||
-      verbsOf(language).auxiliary.has(verb))
+    /(?:t|en|te|r)$/.test(verb)
   );
 };
 

@@ -1,6 +1,6 @@
 import type { Anatomy } from '../anatomy/index.ts';
 import type { Message } from '../mail/index.ts';
-import { beginsWithVerb, fold, verbsOf, type Language } from '../languages/index.ts';
+import { beginsWithVerb, fold, verbsOf } from '../languages/index.ts';
 import { cleanSubject, findRequest, owedBy, type Request } from '../requests/index.ts';
 import type { Facts } from './facts.ts';
 import { evidence, type Place, type Places } from './places.ts';
@@ -25,7 +25,7 @@ export function chooseTitle(message: Message, anatomy: Anatomy, places: Places):
   if (own && !own.generic) return titleAt(note, own, 'note');
   const asked = requestIn(latest, thing);
   // “Answer him tomorrow” is an order of its own.
-  if (own && answers(own.title, note.language)) return titleAt(note, about(own, thing), 'note');
+  if (own && answers(own, note)) return titleAt(note, about(own, thing), 'note');
   if (asked && !asked.generic) return titleAt(latest, asked, 'request');
   if (own) return titleAt(note, about(own, thing), 'note');
   if (asked) return titleAt(latest, about(asked, thing), 'request');
@@ -56,8 +56,11 @@ function titleAt(place: Place, { title, place: at }: Request, source: 'note' | '
   return { value: title, source, spans: evidence(place, at.start, at.end) };
 }
 
-const answers = (title: string, language: Language) =>
-  verbsOf(language).answers.has(fold(title.split(/[\s:]/)[0] ?? ''));
+const answers = ({ title, place }: Request, { words, language }: Place) =>
+  verbsOf(language).answers.has(fold(title.split(/[\s:]/)[0] ?? '')) &&
+  HIM.test(fold(words.value.slice(place.start, place.end)));
+
+const HIM = /\b(?:him|her|them|ihm|ihr|ihnen|lui|leur|les?|gli|lhes?|hem|haar|hen|honom|henne|dem)\b/;
 
 /** “Tell us” says too little alone. */
 const about = (request: Request, thing: string): Request =>

@@ -42,7 +42,7 @@ export function antecedentOf(
 /** A pronoun is written onto its verb, or stands in front of it; or it stands behind it. */
 const ENDINGS: ReadonlySet<string> = new Set(['fr', 'es', 'pt', 'it']);
 const VERB = /^\s*[\p{L}'’-]+/u;
-const FEW_WORDS = /^\s*(?:[\p{L}'’-]+\s+){0,4}[\p{L}'’-]+/u;
+const FEW_WORDS = /^\s*(?:[\p{L}'’-]+\s+){0,9}[\p{L}'’-]+/u;
 
 /** “Attached is the contract.” */
 export function presented({ text, folded, language }: Spoken): Thing | null {
@@ -72,7 +72,7 @@ const AGREEMENTS: Record<LanguageCode, readonly Agreement[]> = {
   de: [
     { pronoun: /\bihn\b/, article: /^(?:der|den|.*en|.*ein|ihr|unser|euer)$/ },
     { pronoun: /\bes\b/, article: /^(?:das|dem|dieses|.*ein|.*em|ihr|unser|euer)$/ },
-    { pronoun: /\bsie\b(?! (?:bitte|uns|mir|den|die|das|ihre))/, article: /e$/ },
+    { pronoun: /\bsie\b/, article: /e$/ },
   ],
   fr: [
     { pronoun: /(?:\b|-)la\b/, article: new RegExp(`^(?:la|une|cette|[mts]a|${ONE})$`) },

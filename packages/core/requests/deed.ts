@@ -36,13 +36,16 @@ export function deedLeft(text: string, language: Language): string | null {
 function leftFirst(clause: string, from: number, language: Language): string | null {
   for (const { index, 0: word } of clause.matchAll(/[\p{L}-]{3,}/gu)) {
     const base = index > from && !isSmall(word, language) ? doneBase(word, language) : null;
-    if (base === null) continue;
+    if (base === null || MODAL.test(base)) continue;
     const rest = clause.slice(index + word.length).trim();
     const thing = thingsIn(rest, language)[0]?.words ?? (language.code === 'sv' ? rest.split(' ')[0] : '');
     return thing === undefined || thing === '' ? null : capital(`${base} ${thing}`);
   }
   return null;
 }
+
+/** “no se ha podido enviar” */
+const MODAL = /^(?:pod|pouv|pot[eu]|kunn|könn|hinn|lyck)/;
 
 /** Portuguese tells it without an auxiliary verb (“não me disse o tamanho”). */
 function doneBase(word: string, language: Language): string | null {

@@ -152,8 +152,9 @@ function requestIn(
   const ask = (thing: string) =>
     askedIn(text, cut, language, thing, own) ?? (own ? orderIn(text, cut, language, thing) : null);
   const plain = ask(things.named ?? things.thing);
+  const told = blankOut(text, cut);
   const meant = plain?.refers
-    ? thingMeant(things, text.slice(0, plain.start), blankOut(text, cut).slice(plain.start), language)
+    ? thingMeant(things, told.slice(0, plain.start), told.slice(plain.start), language)
     : null;
   const found = goes(text, cut, language) ?? (meant === null ? plain : ask(meant));
   if (!found) return null;

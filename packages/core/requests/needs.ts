@@ -13,7 +13,7 @@ export function needed(text: string, folded: string, language: Language, thing: 
   if (!found || verbsOf(language).courtesy.test(folded.replace(found[0], ' '))) return null;
   const start = found.index + found[0].length;
   // “el libro que solicitó”
-  if (/ó$/.test(text.slice(found.index, start).trimEnd())) return null;
+  if (text.slice(found.index, start).trimEnd().endsWith('ó')) return null;
   const { awaits, yours } = verbsOf(language);
   if (awaits.test(found[0]) && !yours.test(folded)) return null;
   // “I would like to order …” tells what the writer does; “we ask that you …” asks for no thing.
@@ -35,7 +35,14 @@ export function needed(text: string, folded: string, language: Language, thing: 
   // “la necesitaríamos”, “precisávamos dela”
   const isRef = wanted.length < 3 && REFERS.test(folded.slice(0, start).trimEnd().slice(-40));
   if (isRef && thing !== '')
-    return { title: `${provide} ${thing}`, strength: 2, start, generic: false, refers: true };
+    return {
+      title: actionIn(thing, language) ?? `${provide} ${thing}`,
+      strength: 2,
+      start,
+      // “Your signature is missing; we need it by Friday”: it was said what to do.
+      generic: actionIn(thing, language) !== null,
+      refers: true,
+    };
   if ((wanted.length < 3 && pronoun === null) || isPerson) return null;
   // “We need three working days.”
   if (verbsOf(language).duration.test(fold(wanted))) return null;

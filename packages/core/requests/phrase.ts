@@ -147,17 +147,9 @@ export function phrase(
   const ordered = language.requests.verbLast ? verbFirst(clause, language) : clause;
   const space = ordered.indexOf(' ');
   const verb = (space === -1 ? ordered : ordered.slice(0, space)).replace(/,$/, '');
-  let rest = space === -1 ? '' : ordered.slice(space + 1);
-  const { indirect } = verbsOf(language);
-  const verbWord = fold(verb);
-  if (verbWord !== 'let' && verbWord !== 'lassen' && verbWord !== 'laat') {
-    // “gooi hem door de bus”, but “geef hem de sleutel”
-    const thingFirst =
-      (/^(?:it|them|es|ihn|ze|hem)\s/.test(fold(rest)) && !verbsOf(language).determined.test(fold(rest))) ||
-      isThingSie(said, language);
-    if (!thingFirst) rest = rest.slice(lengthOfAll(indirect, fold(rest)));
-  }
-  if (language.code === 'nl') rest = rest.replace(THEREAT, '$<where> ze');
+  const behind = withoutPeople(space === -1 ? '' : ordered.slice(space + 1), verb, said, language);
+  const thereat = language.code === 'nl' && THEREAT.test(behind);
+  let rest = thereat ? behind.replace(THEREAT, `$<where> ${thing === '' ? 'ze' : thing}`) : behind;
   const pronoun = pronounOf(rest, language);
   if (pronoun !== null && thing !== '') rest = rest.slice(pronoun.length).trim();
   const base = baseForm(verb, language);
@@ -166,7 +158,7 @@ export function phrase(
   const plain = `${base} ${rest}`.replace(/\s+/g, ' ').trim();
   const isShort = plain.length < 3 && !verbsOf(language).generic.has(fold(base));
   if (plain.length < 2 || isShort) return null;
-  const carried = lead || refersBack(verb, language) || (pronoun !== null && thing !== '');
+  const carried = lead || thereat || refersBack(verb, language) || (pronoun !== null && thing !== '');
   const refers =
     carried || isElliptic(rest, language) || TRAILING.test(said) || /\bdo so\b/.test(fold(words));
   if (thing === '' || plain.includes(thing) || (!refers && plain.includes(' ')))
@@ -180,6 +172,17 @@ export function phrase(
   return { title: capital(named ? `${base} ${thing} ${rest}`.trim() : `${plain}: ${thing}`), refers };
 }
 
+/** What stands behind the verb, without those it is done for (“schick | uns | die Liste”). */
+function withoutPeople(rest: string, verb: string, said: string, language: Language): string {
+  const { determined, indirect } = verbsOf(language);
+  if (/^(?:let|lassen|laat)$/.test(fold(verb))) return rest;
+  const cut = (words: string) => words.slice(lengthOfAll(indirect, fold(words)));
+  if (isThingSie(said, language)) return `sie ${cut(rest.replace(/^sie\s+/, ''))}`;
+  // “gooi hem door de bus”, but “geef hem de sleutel”
+  const isThing = /^(?:it|them|es|ihn|ze|hem)\s/.test(fold(rest)) && !determined.test(fold(rest));
+  return isThing ? rest : cut(rest);
+}
+
 /** “schreibt sie mir”, “(kannst du) sie dir ansehen”: written small and behind no plural, “sie” is a thing. */
 const isThingSie = (said: string, { code }: Language): boolean =>
   code === 'de' && /^(?:\p{L}*[^n\s]\s)?sie\s/u.test(said);
@@ -188,7 +191,7 @@ const isThingSie = (said: string, { code }: Language): boolean =>
 const THEREAT = /^er\s(?:\p{L}+\s){0,3}?(?<where>naar|aan|op|mee|over|door|bij|van|voor|in)(?=\s|$)/u;
 
 /** Pronouns for a thing at the end of what is asked for (en, de, nl, sv). */
-const TRAILING = /(?<=\s\p{L}{2,})\s(?:it|them|det|den|dem|het|ze|es|ihn)$/u;
+const TRAILING = /(?<=\s\p{L}{2,})\s(?:it|det|den|het|es|ihn|(?<!\s(?:of|av|van)\s)(?:them|dem|ze))$/u;
 
 /** “another”, “a few of them”: no thing of its own is named. */
 function isElliptic(words: string, language: Language): boolean {

@@ -148,7 +148,7 @@ export const de: Language = {
     lift: 'brauchst du nicht mehr|brauchen sie nicht mehr|nicht mehr machen|nicht mehr erledigen|nicht mehr nötig|nicht mehr notwendig|nicht mehr erforderlich|nicht mehr benötigt|brauchen wir nicht mehr|brauche ich nicht mehr|nicht länger nötig|nicht mehr gebraucht|hat sich erledigt|ist erledigt|bereits erledigt|schon erledigt|gegenstandslos|ist hinfällig|hinfällig|entfällt|zurückgezogen|storniert|abgesagt|musst du nicht mehr|müssen sie nicht mehr|müsst ihr nicht mehr|nicht mehr zu schicken|nicht mehr senden|nicht mehr schicken|betrachten sie dies als erledigt|vergiss die|sie müssen nichts tun|du musst nichts tun|ihr müsst nichts tun|sie brauchen nichts zu tun|du brauchst nichts zu tun|nichts weiter zu tun|nichts zu tun|sie müssen nichts weiter|keine weiteren schritte|nichts zu veranlassen|ist nichts zu tun|keine antwort nötig|musst … nicht mehr|müssen … nicht mehr|müsst … nicht mehr|brauchst … nicht mehr|brauchen … nicht mehr|braucht … nicht mehr|du musst nichts weiter tun|sie müssen nichts weiter tun|ihr müsst nichts weiter tun|vergiss|vergesst|vergessen sie die|vergessen sie das',
     otherwise: 'sonst|ansonsten|andernfalls|anderenfalls',
     optional:
-      'stornieren|storniert|stornierung|widerrufen|widerrufsrecht|widersprechen|umbuchen|kostenlos|kostenfrei|zurücktreten|unverbindlich',
+      'widerrufen|widerrufsrecht|widersprechen|umbuchen|kostenlos|kostenfrei|zurücktreten|unverbindlich',
   },
   requests: {
     please:
@@ -200,7 +200,7 @@ export const de: Language = {
     goes: 'ginge das|geht das|wäre das möglich|ist das möglich|klappt das|schaffst du das|schaffen sie das|ließe sich das machen|lässt sich das machen',
     generic:
       'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln|wissen|schaffen|hinkriegen|tun|tu',
-    looks: 'sehen|ansehen|schauen|anschauen|bearbeiten|übernehmen',
+    looks: 'sehen|ansehen|schauen|anschauen',
     glances: 'werfen einen blick|einen blick werfen|einen blick darauf werfen',
     verbs,
     moreVerbs,

@@ -149,7 +149,7 @@ export const en: Language = {
     lift: 'no need to do this|no need to do it|called it off|not necessary any more|not necessary anymore|no longer needed|no longer need|no longer required|no longer necessary|no need to send|no need any more|not needed any more|not needed anymore|no need to send it any more|don’t need it any more|do not need it any more|not need to send it any more|don’t need to send it any more|no need for it any more|not need it anymore|don’t need it anymore|don’t have to send it any more|disregard|please ignore my|ignore my previous|ignore the request|ignore my request|has been cancelled|is cancelled|has been withdrawn|deadline has been lifted|has already been done|already done|already taken care of|has been settled already|called off|you can forget|forget it|is withdrawn|we have withdrawn|consider it closed|case is closed|nothing to pay|nothing to do|no action is needed|no action needed|no action required|no action is required|no further action|you don’t need to do anything|you do not need to do anything|you need do nothing|nothing for you to do|nothing more to do|no reply is needed|no reply needed|no payment is due|you need not do anything|nothing is required|never mind|don’t bother|don’t need to … any more|don’t have to … any more|don’t need to … anymore|don’t have to … anymore|needn’t … any more|do not need to … any more|do not have to … any more|no longer have to|no longer need to|is no longer needed|are no longer needed|forget about',
     otherwise: 'otherwise|or else|failing which|failing that|if not|or your|or the|or we|or it',
     optional:
-      'cancel|cancelled|withdraw|rebook|opt out|object|free of charge|at no cost|without charge|change your mind|no obligation',
+      'withdraw|rebook|opt out|object|free of charge|at no cost|without charge|change your mind|no obligation',
   },
   requests: {
     please:
@@ -201,7 +201,7 @@ export const en: Language = {
     goes: 'would that be possible|is that possible|would it be possible|would that work|does that work|will that work|can you manage that|could you manage that|could you do that|so could you|would you',
     generic:
       'make|tell|let|answer|reply|respond|know|say|handle|deal|take care|take|sort|do|action|process|look|see|follow|attend|know|hear|manage|cope|succeed',
-    looks: 'look|see|follow|process|take',
+    looks: 'look',
     glances: 'have a look|take a look|have a quick look|take a quick look',
     verbs,
     moreVerbs,

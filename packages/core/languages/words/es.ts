@@ -142,8 +142,7 @@ export const es: Language = {
     instead: 'en lugar de|en lugar del|en vez de|en vez del|y no|no el|no para el|y no el',
     lift: 'ya no es necesario|ya no hace falta|ya no necesitamos|ya no necesito|no es necesario que|no hace falta que|ya no se necesita|cancelado|cancelada|queda cancelado|queda anulado|anulado|ignore|ignora|ignoren|sin efecto|ya está hecho|ya está resuelto|ya no se requiere|ya no tiene que|ya no tienes que|ya no tienen que|ya no es preciso|queda sin efecto|no lo envíe|ya no hay que|no tiene que hacer nada|no tienes que hacer nada|no tienen que hacer nada|no es necesario hacer nada|no hay que hacer nada|no debe hacer nada|nada que pagar|ninguna acción|deja lo del|ya no tenéis que|ya no es necesaria|ya no son necesarios|ya no hacen falta|no es necesario que hagas nada|no es necesario que haga nada|no hace falta que hagas nada|olvida|olvídate de|olvídese de|olvide lo',
     otherwise: 'si no|de lo contrario|de no ser así|en caso contrario|a falta de',
-    optional:
-      'cancelar|anular|desistir|gratuitamente|sin coste|sin cargo|sin compromiso|oponerse|cambiar de opinión',
+    optional: 'desistir|gratuitamente|sin coste|sin cargo|sin compromiso|oponerse|cambiar de opinión',
   },
   requests: {
     please:
@@ -195,7 +194,7 @@ export const es: Language = {
     goes: 'sería posible|es posible|sería factible|podría ser|puede ser|te va bien|le va bien',
     generic:
       'decir|dime|díganos|responder|responda|contestar|conteste|gestionar|gestiona|gestione|tramitar|tramita|tramite|hacer|haz|encárgate|encárguese|ver|resolver|saber',
-    looks: 'ver|mirar|tramitar|gestionar',
+    looks: 'ver|mirar',
     glances: 'echar un vistazo|dar un vistazo|echar una ojeada',
     verbs,
     moreVerbs,

@@ -139,8 +139,7 @@ export const fr: Language = {
     instead: 'au lieu de|au lieu du|et non|plutôt que|pas le|et pas|non pas|et non le|et non pas',
     lift: 'plus besoin de le faire|laisse tomber|plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine|vous n’avez rien à faire|tu n’as rien à faire|rien à faire|aucune action|rien à régler|rien à payer|aucune démarche|ne t’occupe plus|ne vous occupez plus|pas besoin de répondre|n’avez plus à|n’as plus à|n’avons plus à|plus à vous|plus besoin que|aucune démarche à effectuer|vous n’avez aucune démarche|oublie|oubliez',
     otherwise: 'sinon|faute de|à défaut|autrement|sans quoi',
-    optional:
-      'annuler|annulation|résilier|vous rétracter|rétractation|se rétracter|gratuitement|sans frais|sans engagement|vous opposer',
+    optional: 'vous rétracter|rétractation|se rétracter|gratuitement|sans frais|sans engagement|vous opposer',
   },
   requests: {
     please:
@@ -193,7 +192,7 @@ export const fr: Language = {
     goes: 'serait-ce possible|est-ce possible|c’est possible|ce serait possible|cela serait possible|ça irait|cela irait|est-ce faisable',
     generic:
       'dire|dis|dites|répondre|répondez|réponds|traiter|traite|traitez|gérer|gère|gérez|voir|vois|faire|fais|occuper|t’occuper|vous occuper|savoir',
-    looks: 'voir|regarder|traiter|gérer',
+    looks: 'voir|regarder',
     glances: 'jeter un œil|jeter un coup d’œil|jeter un oeil|jeter un coup d’oeil',
     verbs,
     moreVerbs,

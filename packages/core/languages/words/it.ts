@@ -140,7 +140,7 @@ export const it: Language = {
     instead: 'invece di|invece che|invece del|e non|al posto di|anziché|e non il|anziché il|invece che il',
     lift: 'non è più necessario|non serve più|non occorre più|non abbiamo più bisogno|non ho più bisogno|non c’è più bisogno|annullato|annullata|è annullato|ignorate|già fatto|già risolto|lasci stare|lascia stare|lasciate perdere|lascia perdere|non è più richiesto|senza effetto|ritirato|non dovete più|non devi più|non deve più|non è più richiesta|non è più necessaria|come non ricevuta|non deve fare nulla|non devi fare nulla|non dovete fare nulla|non deve fare niente|non devi fare niente|non occorre fare nulla|nulla da pagare|niente da pagare|nulla da fare|nessuna azione|non … più bisogno|non dovrete più|non serviranno più|non servono più|non occorrono più|dimentica|dimenticate',
     otherwise: 'altrimenti|in caso contrario|in mancanza|diversamente',
-    optional: 'annullare|disdire|recedere|gratuitamente|senza costi|senza spese|senza impegno|opporsi',
+    optional: 'recedere|gratuitamente|senza costi|senza spese|senza impegno|opporsi',
   },
   requests: {
     please:
@@ -193,7 +193,7 @@ export const it: Language = {
     goes: 'sarebbe possibile|è possibile|si può fare|ce la fai|ce la fa|va bene|è fattibile',
     generic:
       'dire|dimmi|dica|rispondere|rispondi|risponda|gestire|gestisci|gestisca|fare|fai|vedere|vedi|occuparsi|occupati|pensaci|provvedere|provvedi|sapere',
-    looks: 'vedere|guardare|gestire',
+    looks: 'vedere|guardare',
     glances: 'dare un’occhiata|dare uno sguardo',
     verbs,
     moreVerbs,

@@ -142,7 +142,7 @@ export const nl: Language = {
     instead: 'in plaats van|i.p.v.|niet|en niet|niet meer|niet op|in plaats van op',
     lift: 'hoef je niet meer te doen|hoeft u niet meer te doen|niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig|u hoeft niets te doen|je hoeft niets te doen|jullie hoeven niets te doen|hoeft u niets|hoef je niets|niets te betalen|geen actie|verder niets te doen|laat maar|maar zitten|hoef … niet meer|hoeft … niet meer|hoeven … niet meer|vergeet',
     otherwise: 'anders|zo niet',
-    optional: 'annuleren|kosteloos|gratis|herroepen|bezwaar|ontbinden|vrijblijvend|opzeggen',
+    optional: 'kosteloos|gratis|herroepen|bezwaar|ontbinden|vrijblijvend',
   },
   requests: {
     please:
@@ -193,7 +193,7 @@ export const nl: Language = {
     goes: 'lukt dat|gaat dat|kan dat|is dat mogelijk|zou dat kunnen|zou dat lukken|is dat haalbaar',
     generic:
       'laten|laat|antwoorden|antwoord|reageren|regelen|regel|afhandelen|oppakken|pak|doen|doe|behandelen|weten|lukken|redden',
-    looks: 'kijken|bekijken|behandelen|afhandelen',
+    looks: 'kijken|bekijken',
     glances: 'werpen een blik|een blik werpen',
     verbs,
     moreVerbs,

@@ -148,7 +148,7 @@ export const pt: Language = {
     instead: 'em vez de|em lugar de|e não|ao invés de|não no dia|e não no|e não na',
     lift: 'já não é necessário|já não precisa|já não são precisas|já não são precisos|já não são necessárias|já não são necessários|já não é precisa|já não é necessária|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado|não precisa de fazer nada|não tem de fazer nada|não tens de fazer nada|não precisas de fazer nada|não é preciso fazer nada|nada a pagar|nada a fazer|nenhuma ação|deixa lá|já não tens de|já não têm de|já não são necessários|já não faz falta|já não fazem falta|esquece|esqueça',
     otherwise: 'senão|caso contrário|de contrário|do contrário|na falta de',
-    optional: 'cancelar|anular|desistir|gratuitamente|sem custos|sem encargos|sem compromisso|opor-se',
+    optional: 'desistir|gratuitamente|sem custos|sem encargos|sem compromisso|opor-se',
   },
   requests: {
     please:
@@ -198,7 +198,7 @@ export const pt: Language = {
     goes: 'seria possível|é possível|pode ser|dá jeito|consegue|dá',
     generic:
       'dizer|diz|diga|responder|responda|tratar|trata|trate|gerir|resolver|resolve|resolva|fazer|faz|ver|saber',
-    looks: 'ver|olhar|tratar|gerir',
+    looks: 'ver|olhar',
     glances: 'dar uma vista de olhos|dar uma olhada|dar uma olhadela|dar uma espreitadela',
     verbs,
     moreVerbs,

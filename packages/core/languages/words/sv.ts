@@ -147,7 +147,7 @@ export const sv: Language = {
     instead: 'i stället för|istället för|inte|och inte|snarare än|i stället för den',
     lift: 'behövs inte längre|inte längre nödvändigt|behöver inte längre|behöver vi inte längre|behöver jag inte längre|behöver du inte längre|behöver ni inte längre|är inställt|inställd|inställt|avbokat|bortse från|ni kan bortse|du kan bortse|redan gjort|redan klart|redan löst|redan ordnat|glöm det|återkallad|återkallat|krävs inte längre|inte längre aktuellt|inte aktuell längre|utgår|är inte längre|behövs inte mer|dras tillbaka|dragits tillbaka|inte aktuellt längre|strunta i|makulera|du behöver inte göra något|ni behöver inte göra något|inget att betala|inget att göra|ingen åtgärd|behöver inte göra någonting|behöver … inte längre|behöver inte … längre|slipper ni|slipper du|glöm',
     otherwise: 'annars|i annat fall|om inte',
-    optional: 'avboka|ångra|kostnadsfritt|utan kostnad|gratis|frånträda|ångerrätt|avbeställa',
+    optional: 'ångra|kostnadsfritt|utan kostnad|gratis|frånträda|ångerrätt',
   },
   requests: {
     please:
@@ -196,7 +196,7 @@ export const sv: Language = {
     goes: 'går det|går det att göra|är det möjligt|skulle det gå|hinner du det|funkar det|fungerar det',
     generic:
       'säga|säg|svara|höra|ordna|fixa|hantera|ta hand om|ta|göra|gör|kolla|lösa|veta|veta det|hinna|klara',
-    looks: 'titta|kolla|hantera|se',
+    looks: 'titta|kolla|se',
     glances: 'ta en titt|kasta ett öga',
     verbs,
     moreVerbs,
