@@ -17,7 +17,7 @@ import {
   pastOf,
   stateOf,
 } from './told.ts';
-import { asksNothing, commitOf, purposeOf, wantedBy, type Wanted } from './wanted.ts';
+import { asksNothing, commitOf, purposeOf, wantedBy, wishOf, type Wanted } from './wanted.ts';
 
 /** From this score on a date is a deadline. */
 export const DEADLINE = 4;
@@ -88,7 +88,11 @@ export function judge(
   const gone =
     cues.instead.test(window) ||
     ((moves !== null || cues.noun.test(folded)) && cues.from.test(window) && cues.to.test(setting.after));
-  const reasons = reasonsOf(setting, wantedBy(setting), gone);
+  const wish = wishOf(setting);
+  const reasons =
+    wish === undefined
+      ? reasonsOf(setting, wantedBy(setting), gone)
+      : [{ cue: 'given', weight: WEIGHTS.given, words: wish }];
   const score = reasons.reduce((sum, reason) => sum + reason.weight, 0);
   const isEvent = reasons.some((reason) => reason.cue === 'event' || reason.cue === 'hours');
   const purpose = reasons.find(({ cue }) => cue === 'purpose');

@@ -40,7 +40,7 @@ export function settingOf(
   const cues = cuesOf(language);
   const before = folded.slice(0, phrase.start);
   const after = behind(folded, phrase);
-  const clause = { before: before.split(CLAUSE).at(-1) ?? '', after: after.split(CLAUSE)[0] ?? '' };
+  const clause = { before: clauseBefore(before), after: after.split(CLAUSE)[0] ?? '' };
   // “within three days”: the cue is in the phrase.
   const span = phrase.grain === 'span' ? folded.slice(phrase.start, phrase.end) : '';
   const inside = cues.spanBy.exec(span) ?? cues.spanUntil.exec(span);
@@ -62,6 +62,19 @@ export function settingOf(
     moves: moveOf(folded, language),
   };
 }
+
+/** The clause in front; “…, that is, (on Monday)” goes on with the one before. */
+function clauseBefore(before: string): string {
+  const clauses = before.split(CLAUSE);
+  const last = clauses.at(-1) ?? '';
+  const ahead = before.lastIndexOf(clauses.at(-2) ?? '', before.length - last.length - 1);
+  // As long as it was, so that places in it stay.
+  return THAT_IS.test(last) ? before.slice(Math.max(0, ahead)).replace(/[,;]/g, ' ') : last;
+}
+
+/** In the eight languages, folded. */
+const THAT_IS =
+  /^\s*(?:also|das heisst|d\.\s?h\.|soit|c'est-a-dire|es decir|o sea|ou seja|isto e|cioe|ossia|dus|dat is|det vill saga|dvs\.?|alltsa|that is|i\.e\.|namely)\s+(?:(?:[a-z]{1,3}|spatestens|uiterlijk)\s+){0,2}$/;
 
 /** “bis Freitag, den 20. März, zu schicken”: the comma that closes the day ends no clause. */
 const behind = (folded: string, { start, end }: Phrase) =>

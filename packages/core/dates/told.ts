@@ -26,6 +26,9 @@ export function pastOf({ before, by, clause, language }: Setting): string {
   return by || language.requests.verbLast ? `${told} ${clause.after}` : told;
 }
 
+/** “läuft … ab”: that is how it ends, not what goes on. */
+const RUNS_OUT = /(?:lauft|laufen)\s(?:[^,;.:]*\s)?(?:ab|aus)(?=\s*[.:;,]|\s*$)/;
+
 /** What goes on until that day; an offer has to be taken up by then, and “läuft am … ab” is the cue itself. */
 export function stateOf(
   { folded, around, by, language }: Setting,
@@ -35,7 +38,7 @@ export function stateOf(
   const percent = wanted === null && !yours.test(folded) ? PERCENT.exec(folded)?.[0] : undefined;
   if (percent !== undefined) return percent;
   if (offer.test(folded) || namesAction(around, language)) return undefined;
-  const told = by ? around.replace(by[0].trim(), ' ') : around;
+  const told = (by ? around.replace(by[0].trim(), ' ') : around).replace(RUNS_OUT, ' ');
   const is = wanted === null && !noun.test(folded) ? IS_STILL[language.code]?.exec(told)?.[0] : undefined;
   return state.exec(told)?.[0] ?? is;
 }
@@ -67,7 +70,9 @@ export function eventOf(
   noun: string | undefined,
 ): string | undefined {
   const { event, insteadOf } = cuesOf(language);
-  const told = (moves ? folded : around.replace(noun ?? '', ' ')).replace(insteadOf, ' ');
+  const told = (moves ? folded : around.replace(noun ?? '', ' '))
+    .replace(insteadOf, ' ')
+    .replace(RUNS_OUT, ' ');
   const found = event.exec(told)?.[0];
   return found !== undefined && !listed(language).has(found) && actionBase(found, language) !== null
     ? undefined

@@ -59,6 +59,12 @@ export function wantedBy({
   return { cue: verb ? 'request' : 'obligation', words: 'a note' };
 }
 
+/** “If I had it tomorrow, I could still show it.” */
+export function wishOf({ folded, phrase, language }: Setting): string | undefined {
+  const isInside = !/,\s/.test(folded.slice(0, phrase.start));
+  return isInside ? verbsOf(language).ifHad.exec(folded)?.[0] : undefined;
+}
+
 export const asksNothing = (wanted: Wanted | null) => wanted === null || wanted.cue === 'obligation';
 
 /** Modal verbs that begin a condition where no question follows (de, nl, sv). */

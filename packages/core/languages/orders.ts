@@ -132,6 +132,10 @@ const THING_FIRST: Partial<Record<LanguageCode, RegExp>> = {
 const endsOf = (pattern: RegExp, folded: string) =>
   [...folded.matchAll(pattern)].map((match) => match.index + match[0].length);
 
+/** “Bent u verhinderd, …”, “Får du förhinder, …”: a condition put by its verb. */
+const TURNED =
+  /^(?:bent|ben|kunt|kun|heeft|hebt|heb|wilt|wil|mocht|komt|kann|kannst|konnen|sind|bist|haben|hast|wollen|willst|sollten|solltest|far|har|ar|vill|skulle|kan)\s(?:u|je|jij|jullie|sie|du|ihr|ni)\s/;
+
 /** Behind a comma an order stands after a name, a purpose or a condition (“To go on playing, renew …”) or with its “Sie”. */
 function mayFollow(folded: string, start: number, at: number, language: Language): boolean {
   const { goal, condition, formal, once, pleaseInside } = verbsOf(language);
@@ -145,6 +149,7 @@ function mayFollow(folded: string, start: number, at: number, language: Language
     once.test(opening) ||
     once.test(folded) ||
     condition.test(clause) ||
+    (TURNED.test(opening) && !folded.includes('?')) ||
     pleaseInside.test(folded.slice(at)) ||
     formal.test(folded.slice(at))
   );

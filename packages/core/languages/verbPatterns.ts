@@ -43,6 +43,7 @@ export const verbsOf = perLanguage(({ code, cues, dates, requests, mail, numbers
   return {
     generic: new Set(listOf(requests.generic)),
     looks: new Set(listOf(requests.looks)),
+    ifHad: pattern(`^\\s*${alternatives(cues.ifHad)}${WORD_END}`),
     glances: new Set(listOf(requests.glances)),
     answers: new Set(listOf(requests.answers)),
     frame: finderOf({ classes: [requests.frames, requests.can], after: `${WORD_END}[\\s,]*` }),
@@ -104,7 +105,9 @@ export const verbsOf = perLanguage(({ code, cues, dates, requests, mail, numbers
     determined: pattern(
       `^\\S+?(?:-\\p{L}+)?\\s+(?:${alternatives(requests.determiners)}|${count}|${SUFFIXED[code] ?? NEVER})${WORD_END}`,
     ),
-    noun: pattern(`^[\\p{L}'-]+\\s${alternatives(requests.afterNoun)}(?:\\s|[.,;:]|$)`),
+    noun: pattern(
+      `^[\\p{L}'-]+\\s${alternatives(requests.afterNoun, requests.auxiliary, cues.must)}(?:\\s|[.,;:]|$)`,
+    ),
     writer: pattern(`^\\S+\\s${alternatives(requests.writer)}(?:\\s|$)`),
     doForMe: pattern(
       `(?:^|[\\s¿,])(?:${alternatives(requests.doForMe)}(?<=')|${alternatives(requests.doForMe)}\\s+)`,
@@ -143,7 +146,9 @@ export const verbsOf = perLanguage(({ code, cues, dates, requests, mail, numbers
     ),
     pleaseBehind: pattern(`^(?<verb>\\p{L}{3,})\\s+${alternatives(requests.polite)}${WORD_END}`),
     pronoun: pattern(`^${alternatives(requests.pronouns)}(?![\\p{L}'])`),
-    reason: pattern(`(?:[,;]\\s*|\\s+(?:-\\s+)?)${alternatives(requests.reason)}(?![\\p{L}])`),
+    reason: pattern(
+      `(?:[,;]\\s*|\\s+(?:-\\s+)?)${alternatives(requests.reason, requests.withoutDoing)}(?![\\p{L}])`,
+    ),
     aside: pattern(`,\\s*${alternatives(requests.aside)}(?![\\p{L}])`),
     trailing: pattern(
       `[\\s,]*(?<![\\p{L}])${alternatives(requests.please, requests.high, requests.low, cues.latest, cues.wish)}[\\s,.!]*$`,

@@ -54,7 +54,9 @@ export function findRequest(
     if (request && request.title !== '' && (!best || score > best.score)) best = { ...request, score };
     before = request;
   }
-  return best ?? (first ? questionBeside(first, sentences) : null);
+  return (
+    best ?? (first ? (questionBeside(first, sentences) ?? allowedBeside(first, sentences, thing)) : null)
+  );
 }
 
 /** What “do it” stands for: the request before it (“Please take the test. You can do it until Friday.”), a question, a deed. */
@@ -94,6 +96,41 @@ function questionBeside(deadline: DatePhrase, sentences: readonly Spoken[]): Req
   const [asked] = [sentences[at - 1], sentences[at + 1], sentences[at]].flatMap((s) => answerTo(s) ?? []);
   return asked ? { ...asked, score: 0 } : null;
 }
+
+/** “The loan ends on Friday. You can renew it twice.”: what may be done is what the day is for. */
+function allowedBeside(deadline: DatePhrase, sentences: readonly Spoken[], thing: string): Request | null {
+  const at = sentences.findIndex(({ start, end }) => deadline.start >= start && deadline.start < end);
+  for (const [n, { start, text, folded, language }] of sentences.entries()) {
+    if (n <= at || n > at + 2 || !isAllowed(folded, language)) continue;
+    const before = sentences.slice(0, n);
+    const plain = askedIn(text, [NOWHERE], language, thing);
+    const meant = plain?.refers
+      ? antecedentOf(text.slice(plain.start), text.slice(0, plain.start), before, language)
+      : null;
+    const asked = meant === null ? plain : askedIn(text, [NOWHERE], language, meant);
+    if (asked && !asked.generic)
+      return {
+        title: asked.title,
+        place: { start: start + asked.start, end: start + text.trimEnd().length },
+        generic: false,
+        score: 0,
+      };
+  }
+  return null;
+}
+
+const isAllowed = (folded: string, language: Language): boolean => {
+  const { frame, can, may, mayPassive } = verbsOf(language);
+  const [allowed] = may(folded);
+  return (
+    allowed !== undefined ||
+    [...frame(folded)].some(({ 0: words }) => can.test(words)) ||
+    mayPassive.test(folded)
+  );
+};
+
+/** As if a day stood there. */
+const NOWHERE: Slice = { start: 0, end: 0 };
 
 /** What “it” may stand for: a thing that was wanted before, one that the sentence before names, the message's own. */
 interface Things {

@@ -89,7 +89,12 @@ export function closing(sentence: string, language: Language, thing: string): As
 
 function closingBase(word: string, language: Language): string | null {
   // “Voting closes on …”
-  if (language.code === 'en' && /\p{L}{3}ing$/u.test(word) && isVerb(baseForm(word, language), language))
+  if (
+    language.code === 'en' &&
+    /\p{L}{3}ing$/u.test(word) &&
+    fold(word) !== 'following' &&
+    isVerb(baseForm(word, language), language)
+  )
     return baseForm(word, language);
   const stem = CLOSING[language.code]?.exec(fold(word).replace(/:$/, ''))?.groups?.stem;
   if (stem === undefined) return null;
@@ -119,6 +124,8 @@ export const owedBy = (subject: string, language: Language): string | null =>
 function owed(head: string, language: Language): string | null {
   const words = head.trim();
   const found = bills(language).noun.exec(fold(words));
+  // “De uitleentermijn verloopt”: a time is not paid.
+  if (found && /\p{L}{3}termijn$/u.test(found[0])) return null;
   if (!found || words.slice(0, found.index).split(/\s+/).length > 3) return null;
   const end = found.index + found[0].length;
   const amount =

@@ -20,7 +20,7 @@ import { doneClause, passive } from './passive.ts';
 import { askedAt, isGeneric, phrase } from './phrase.ts';
 import { blankOut, tidy, uncapital } from './tidy.ts';
 import { toldLength } from './told.ts';
-import { withDeadline } from './withDeadline.ts';
+import { wished, withDeadline } from './withDeadline.ts';
 
 /**
  * The request in a sentence, or null where it asks for nothing. `dates` are the date phrases in it, which the title
@@ -77,7 +77,8 @@ function requestIn(
   // “Unless you sign it by Friday, we have to close the file.”
   const undone =
     dated && undoneAt(folded, language) !== null ? withDeadline(text, folded, language, thing) : null;
-  if (undone) return undone;
+  const had = dated ? wished(text, folded, language, thing) : null;
+  if (undone ?? had) return undone ?? had;
   const need = order === null ? needed(text, folded, language, thing) : null;
   const needsMore =
     need &&

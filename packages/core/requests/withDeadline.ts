@@ -5,6 +5,7 @@ import {
   fold,
   isVerb,
   isVerbForm,
+  thingsIn,
   undoneAt,
   verbsOf,
   wholeWords,
@@ -26,6 +27,16 @@ export const withDeadline = (text: string, folded: string, language: Language, t
   ifDone(text, folded, language, thing) ??
   othersNeed(text, folded, language) ??
   purposeOf(text, language);
+
+/** “If I had the list tomorrow, I could still show it” */
+export function wished(text: string, folded: string, language: Language, thing: string): Asked | null {
+  if (!verbsOf(language).ifHad.test(folded)) return null;
+  const [clause = ''] = text.split(/,\s/);
+  const named = thingsIn(clause, language)[0]?.words;
+  const wanted = named ?? thing;
+  const title = `${language.requests.provide} ${wanted}`;
+  return wanted === '' ? null : { title, strength: 1, start: 0, generic: false, refers: named === undefined };
+}
 
 /** “You have until Friday to submit the list” */
 function given(text: string, folded: string, language: Language, thing: string): Asked | null {

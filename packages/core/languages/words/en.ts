@@ -107,7 +107,7 @@ export const en: Language = {
       'before|until|till|up to|within|in time for|valid until|valid till|open until|in the next|within the next|over the next|in the course of the next|in the course of',
     on: 'on|for|this|at|the|is|of|to|in|is on|are on|be',
     latest:
-      'at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great|at the very latest|at the absolute latest|by the latest|is fine|will do|is soon enough|is early enough|would be fine|is ok|is okay|works for me|suffices|is enough',
+      'would be early enough|would be soon enough|would be time enough|would be enough|would do|is plenty|is time enough|would suffice|at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great|at the very latest|at the absolute latest|by the latest|is fine|will do|is soon enough|is early enough|would be fine|is ok|is okay|works for me|suffices|is enough',
     dueNoun:
       'deadline|due|due date|overdue|closing date|cut-off|cutoff|cut off|expires|expiry|payable|rsvp|target date|submission date|last day|latest date|final date|respond by|needed by|required by|wanted by|complete by|return by|time limit|last date|expiration date|closes|close|last possible date|latest possible date|last possible day|final day',
     ahead: 'before|ahead of|prior to|in time for',
@@ -117,6 +117,8 @@ export const en: Language = {
     should: 'should|ought to',
     obligation:
       'you can|you may|are accepted|is accepted|is possible|can still|must|have to|has to|need to|needs to|need|needs|needed|should|shall|required|is required|requires|are required|ought to|want|would like|wanted|expected|expect|is to be|are to be|be sure to|remember|make sure|be ready|to be ready|to be done|can|may',
+    ifHad:
+      'if i had|if we had|if i could have|if we could have|if i got|if we got|if … reached me|if … reached us|if … were here|if … was here|if … came',
     given:
       'you have|you’ve got|you have got|you’ve|you still have|leaves you|gives you|you are given|you’re given|you will have|you’ll have|will have|then have|there is still time|there’s still time|still time',
     wish: 'preferably|ideally|if possible|best|at best|better still|if you can|with luck|hopefully|best of all|preferably already|ideally already',
@@ -130,7 +132,7 @@ export const en: Language = {
     issue:
       'dated|of|issued|issued on|sent on|received on|from|since|date|invoice date|date of issue|created|created on|printed|as of|order date|posted on|written on|signed on|submitted on|updated|version|revision',
     absence:
-      'away|out of office|out of the office|on leave|on holiday|on vacation|absent|closed|not available|unavailable|not in the office|back on|back in the office|return on|returning on|off sick|opening hours|office hours|open daily|open from|my last day|are away|am away|is away|not here|abroad|travelling|down|we close|we are closing|we’re closing|we will close',
+      'away|out of office|out of the office|on leave|on holiday|on vacation|absent|closed|not available|unavailable|not in the office|am back on|are back on|is back on|be back on|i’m back on|we’re back on|back in the office|return on|returning on|off sick|opening hours|office hours|open daily|open from|my last day|are away|am away|is away|not here|abroad|travelling|down|we close|we are closing|we’re closing|we will close',
     needless: 'nothing|no need to|need not|needn’t|don’t need to|don’t have to|do not need to|do not have to',
     delivered:
       'out for delivery|will be delivered|is being delivered|are being delivered|will arrive|be with you|reach you|be delivered|arrive with you',

@@ -100,7 +100,7 @@ export const fr: Language = {
       'dans un délai de|valable jusqu’au|valable jusqu’à|dans les|pour|pour le|jusqu’au|jusqu’à|dans les prochains|dans les prochaines|dans les',
     on: 'le|pour le|du|au|ce|cette|est le|est|en|à|la|de|dans|courant|fin|vers le',
     latest:
-      'au plus tard|dernier délai|délai de rigueur|maximum|est la date limite|au maximum|ou avant|grand maximum|suffit|c’est parfait|conviendrait|ira très bien|me convient|convient|serait parfait|sera parfait|c’est bien',
+      'suffira|suffirait|suffira largement|fera l’affaire|ira|irait|au plus tard|dernier délai|délai de rigueur|maximum|est la date limite|au maximum|ou avant|grand maximum|suffit|c’est parfait|conviendrait|ira très bien|me convient|convient|serait parfait|sera parfait|c’est bien',
     dueNoun:
       'ferme|ferment|clôture|clôturent|date limite|échéance|délai|dernier délai|date butoir|payable|à payer|en retard|expire|clôture|rsvp|date de remise|dernier jour|à rendre|à remettre|date d’échéance|deadline|limite|date de fin|réponse souhaitée|arrive à échéance|dernière date|date ultime|dernier moment',
     ahead: 'avant|avant que|à temps pour',
@@ -109,6 +109,8 @@ export const fr: Language = {
     should: 'devrait|devraient',
     obligation:
       'vous pouvez|tu peux|possible|pouvez|doit|doivent|devez|devons|dois|il faut|faut|faudrait|besoin|nécessaire|requis|requise|obligatoire|devrait|devraient|souhaitons|souhaite|attendons|attends|voudrais|voudrions|aimerais|aimerions|n’oubliez pas|n’oublie pas|prière|il faudra|pensez|pense|peuvent|pourra|pourront|il faudrait que',
+    ifHad:
+      'si je recevais|si nous recevions|si j’avais|si nous avions|si je pouvais avoir|si nous pouvions avoir|si je l’avais|si nous l’avions',
     given:
       'il vous reste|il te reste|vous avez|tu as|vous disposez|tu disposes|vous aurez|un délai de|avez-vous|vous avez encore|tu auras|aurez|auras|aurez alors|disposerez|il est encore temps|encore le temps',
     wish: 'de préférence|idéalement|si possible|au mieux|dans l’idéal|plutôt|si possible dès|de préférence dès|idéalement dès',
