@@ -8,6 +8,7 @@ import {
   endOf,
   eventOf,
   everyOf,
+  givenOf,
   isFarewell,
   isOverdue,
   isRolled,
@@ -16,6 +17,7 @@ import {
   offerOf,
   pastOf,
   stateOf,
+  takenOf,
 } from './told.ts';
 import { asksNothing, commitOf, purposeOf, wantedBy, wishOf, type Wanted } from './wanted.ts';
 
@@ -116,7 +118,7 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   const window = windowOf(before);
   const own = folded.slice(phrase.start, phrase.end);
   const ends = until !== null || by !== null || phrase.grain === 'span';
-  const given = ends && asksNothing(wanted) ? cues.given.exec(before)?.[0] : undefined;
+  const given = ends && asksNothing(wanted) ? givenOf(setting) : undefined;
   // Its own cue settles it; the words further off need not be asked.
   const settled =
     by !== null ||
@@ -128,7 +130,8 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   const isWanted =
     wanted !== null &&
     (settled || until !== null || purpose !== undefined || isOrdered || asks(clause.before, language));
-  const commit = commitOf(setting);
+  const taken = until || by ? takenOf(setting) : undefined;
+  const commit = taken === undefined ? commitOf(setting) : undefined;
   const term = isTerm(setting);
   const noun = cues.noun.exec(term ? before : around)?.[0];
   const isDue = term && noun !== undefined;
@@ -139,11 +142,11 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['until', until?.[0], !moves && !isFarewell(setting)],
     ['noun', noun, !settled],
     [wanted?.cue ?? 'request', wanted?.words, true],
-    ['given', given, true],
+    ['given', given ?? taken, true],
     ['wish', cues.wish.exec(window)?.[0], !ends && latest === undefined],
     ['purpose', purpose, true],
     ['event', eventOf(setting, noun), !settled && purpose === undefined && phrase.counted !== true && !isDue],
-    ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !isWanted],
+    ['past', cues.past.exec(pastOf(setting))?.[0], !moves && !isWanted && given === undefined],
     ['past', own, phrase.day < today && !settled],
     ['commit', commit, !moves && given === undefined && wanted?.cue !== 'elsewhere'],
     ['plan', commit, wanted?.cue === 'elsewhere'],
@@ -156,7 +159,10 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     [
       'absence',
       cues.absence.exec(wanted || noun !== undefined ? around : folded)?.[0],
-      wanted?.cue !== 'must' && offered === undefined && !asks(clause.before, language),
+      wanted?.cue !== 'must' &&
+        offered === undefined &&
+        given === undefined &&
+        !asks(clause.before, language),
     ],
     ['every', everyOf(setting), true],
     [

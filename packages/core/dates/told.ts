@@ -2,8 +2,10 @@ import {
   actionBase,
   alternatives,
   listOf,
+  participleBase,
   pattern,
   perLanguage,
+  verbsOf,
   type Language,
   type LanguageCode,
 } from '../languages/index.ts';
@@ -25,6 +27,9 @@ export function pastOf({ before, by, clause, language }: Setting): string {
   const told = asked ? ahead.replace(asked[0], ' ') : ahead;
   return by || language.requests.verbLast ? `${told} ${clause.after}` : told;
 }
+
+/** “Am 3. April läuft Ihr Ausweis ab.” */
+const EXPIRES = /(?:lauft|laufen)\s(?:[^,;.:]*\s)?ab(?=\s*[.:;,]|\s*$)/;
 
 /** “läuft … ab”: that is how it ends, not what goes on. */
 const RUNS_OUT = /(?:lauft|laufen)\s(?:[^,;.:]*\s)?(?:ab|aus)(?=\s*[.:;,]|\s*$)/;
@@ -124,13 +129,30 @@ export const isRolled = ({ phrase, today }: Setting): boolean =>
   !phrase.fixed && phrase.day - today > YEAR_AHEAD;
 
 /** “La votación termina el domingo”: what one does ends then. */
-export function endOf({ before, clause, language }: Setting): string | undefined {
+export function endOf({ around, before, clause, language }: Setting): string | undefined {
+  const out = EXPIRES.exec(around)?.[0];
+  if (out !== undefined) return out;
   const ends = cuesOf(language).ends.exec(windowOf(before))?.[0];
   return ends !== undefined && namesAction(clause.before, language) ? ends : undefined;
 }
 
 /** “The last day, if you want to come, is the 5th”: the day is what the sentence is about. */
 export const isTerm = ({ before, language }: Setting): boolean => cuesOf(language).is.test(windowOf(before));
+
+/** “We accept orders until Friday”: what one does is taken until then. */
+export const takenOf = ({ folded, around, language }: Setting): string | undefined =>
+  namesAction(around, language) || namesAction(folded, language)
+    ? verbsOf(language).accepts.exec(folded)?.[0]
+    : undefined;
+
+/** The time that the reader has; “la tipografia ha promesso …” tells what others have done. */
+export function givenOf({ before, language }: Setting): string | undefined {
+  const found = cuesOf(language).given.exec(before);
+  const next = found
+    ? (/^\s*([\p{L}'-]+)/u.exec(before.slice(found.index + found[0].length))?.[1] ?? '')
+    : '';
+  return found && participleBase(next, language) === null ? found[0] : undefined;
+}
 
 /** An offer that is good until that day, or what one can do until then. */
 export function offerOf({ folded, around, clause, language }: Setting): string | undefined {

@@ -89,6 +89,8 @@ export interface CueWords {
   obligation: Words;
   /** In front of the time that the reader is given (“you have until Friday”). */
   given: Words;
+  /** What the writer takes until a day (“we accept orders until Friday”). */
+  accepts: Words;
   /** In front of what the writer could do if he had a thing by then (“if I had it tomorrow, …”). */
   ifHad: Words;
   /** What would be best, not what has to be (“preferably on Monday”). */

@@ -44,6 +44,7 @@ export const verbsOf = perLanguage(({ code, cues, dates, requests, mail, numbers
     generic: new Set(listOf(requests.generic)),
     looks: new Set(listOf(requests.looks)),
     ifHad: pattern(`^\\s*${alternatives(cues.ifHad)}${WORD_END}`),
+    accepts: wholeWords(cues.accepts),
     glances: new Set(listOf(requests.glances)),
     answers: new Set(listOf(requests.answers)),
     frame: finderOf({ classes: [requests.frames, requests.can], after: `${WORD_END}[\\s,]*` }),

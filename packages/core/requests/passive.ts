@@ -79,8 +79,9 @@ export function doneClause(clause: string, language: Language): string | null {
     const plain = word.replace(/[.,;:]$/, '').toLowerCase();
     return participleBase(plain, language) ?? infinitiveBase(plain, language);
   });
-  const isAuxiliary = (word: string) => auxiliary.has(fold(word)) || people.has(fold(word));
-  const helped = words.findIndex((word) => auxiliary.has(fold(word)));
+  // “e” is no “è”.
+  const isAuxiliary = (word: string) => (auxiliary.has(fold(word)) && word !== 'e') || people.has(fold(word));
+  const helped = words.findIndex((word) => auxiliary.has(fold(word)) && word !== 'e');
   const behind = bases.findLastIndex((base, i) => base !== null && i > helped);
   // “de bonnen ingeleverd moeten zijn”
   const isLast = language.requests.verbLast || helped === -1;

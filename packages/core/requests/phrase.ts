@@ -59,7 +59,8 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
   // “(sorge dafür, dass) die Tür abgeschlossen ist”
   if (done !== null && auxiliary.has(fold(clause.split(' ').at(-1) ?? ''))) return done;
   // “(se till att) faktura 4471 är betald”
-  const isDone = isThat && auxiliary.has(fold(clause.split(' ').at(-2) ?? ''));
+  const helper = clause.split(' ').at(-2) ?? '';
+  const isDone = isThat && helper !== 'e' && auxiliary.has(fold(helper));
   if (isDone && done !== null) return done;
   const clitic = leadingClitic(clause, language) > 0 && done === null;
   const acts =

@@ -17,16 +17,36 @@ import { actionIn } from './action.ts';
 import { doneClause } from './passive.ts';
 import { askedAt, leadingClitic, phrase } from './phrase.ts';
 import { purposeOf } from './purpose.ts';
-import { capital, cutReason, tidy, uncapital, without } from './tidy.ts';
+import { capital, cutReason, tidy, uncapital, without, withThing } from './tidy.ts';
 
 /** What only a deadline makes a request. */
 export const withDeadline = (text: string, folded: string, language: Language, thing: string): Asked | null =>
+  taken(text, folded, language, thing) ??
   given(text, folded, language, thing) ??
   term(text, folded, language, thing) ??
   undone(text, folded, language, thing) ??
   ifDone(text, folded, language, thing) ??
   othersNeed(text, folded, language) ??
   purposeOf(text, language);
+
+/** “We accept orders until Friday” → “Order: …” */
+function taken(text: string, folded: string, language: Language, thing: string): Asked | null {
+  if (!verbsOf(language).accepts.test(folded)) return null;
+  for (const { 0: word, index } of text.matchAll(/\p{L}{4,}/gu)) {
+    const base = [word, word.replace(/s$/, ''), word.replace(/en$/, '')]
+      .map((noun) => actionBase(noun, language))
+      .find((one) => one !== null);
+    if (base != null && fold(base) !== fold(word))
+      return {
+        title: withThing(capital(base), thing),
+        strength: 1,
+        start: index,
+        generic: false,
+        refers: false,
+      };
+  }
+  return null;
+}
 
 /** “If I had the list tomorrow, I could still show it” */
 export function wished(text: string, folded: string, language: Language, thing: string): Asked | null {

@@ -74,7 +74,7 @@ export const frames = [
     '|que',
   ),
   combine('quién', 'puede|podría|quiere|se encarga de|querría'),
-  combine('prometió|prometiste|prometieron|se comprometió a|te comprometiste a|se ofreció a|te ofreciste a'),
+  combine('prometiste|se comprometió a|te comprometiste a|se ofreció a|te ofreciste a'),
   combine('su|tu', 'encargo|tarea|trabajo|misión', 'es'),
   combine('cuento|contamos', 'contigo|con usted|con ustedes|con vosotros', 'para'),
   combine('esperamos|espero|seguimos esperando|sigo esperando|esperando', 'que', '|usted|nos|me'),

@@ -4,7 +4,7 @@ import { combine } from '../words.ts';
 export const frames = [
   'zou u moeten|zou je moeten|u zou moeten|je zou moeten|moet u|moet je|moeten jullie|dient u|dien je',
   'probeer|misschien kun je|misschien kunt u|kijk of je|probeer om',
-  'vragen we … om|vragen wij … om|wij vragen … om|we vragen … om|verzoeken wij … om|zou je zo lief willen zijn om|zou u zo vriendelijk willen zijn om|zou je zo goed willen zijn om|zou je zo vriendelijk willen zijn|wil je zo lief zijn om|ben je zo lief om|het is dringend dat u|het is belangrijk dat je|het is belangrijk dat u|ontvangen wij graag … van u',
+  'mag ik u verzoeken|mag ik je verzoeken|mag ik u vragen|mag ik je vragen|mogen wij u verzoeken|mogen we u verzoeken|mogen wij u vragen|vragen we … om|vragen wij … om|wij vragen … om|we vragen … om|verzoeken wij … om|zou je zo lief willen zijn om|zou u zo vriendelijk willen zijn om|zou je zo goed willen zijn om|zou je zo vriendelijk willen zijn|wil je zo lief zijn om|ben je zo lief om|het is dringend dat u|het is belangrijk dat je|het is belangrijk dat u|ontvangen wij graag … van u',
   combine('het zou', '…', 'zijn als|zijn wanneer', 'je|u|jullie|iemand'),
   'wij raden u aan|wij raden u aan om|we raden je aan om|het is aan te raden om|wij adviseren u|wij adviseren u om',
   combine('nodig|nodigen', 'ik|wij|we', 'u|je|jullie', 'uit om|hierbij uit om|graag uit om'),

@@ -64,9 +64,7 @@ export const frames = [
   ),
   combine('teria|terias|teriam|terá|tem|tens', 'a', 'gentileza|amabilidade|bondade', 'de|de nos|de me'),
   combine('quem', 'pode|poderia|quer|consegue|se encarrega de'),
-  combine(
-    'prometeu|prometeste|prometeram|ficou de|ficaste de|comprometeu-se a|comprometeste-te a|ofereceu-se para',
-  ),
+  combine('prometeste|ficou de|ficaste de|comprometeu-se a|comprometeste-te a|ofereceu-se para'),
   combine('a sua|a tua', 'tarefa|missão', 'é'),
   combine('conto|contamos', 'contigo|consigo|convosco', 'para'),
   combine('continuamos|continuo|estamos|estou|ficamos', 'à espera|à espera de', 'que', '|nos|me'),

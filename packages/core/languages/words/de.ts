@@ -119,6 +119,8 @@ export const de: Language = {
       'sie können|du kannst|ihr könnt|möglich|können sie|muss|müssen|musst|sollte|sollten|sollen|soll|brauchen|brauche|benötigen|benötige|benötigt|gebraucht|erforderlich|nötig|notwendig|zu erledigen|erwarten|erwarte|möchten|möchte|denk daran|denken sie daran|ist zu|sind zu|haben zu|können|kann|müsste|müssten',
     ifHad:
       'wenn ich … hätte|wenn wir … hätten|hätte ich|hätten wir|wenn … bei mir wäre|wenn … bei uns wäre|wenn ich … bekäme|wenn wir … bekämen|wenn ich … habe|wenn wir … haben',
+    accepts:
+      'nehmen wir|wir nehmen|nehme ich|ich nehme|werden angenommen|werden entgegengenommen|werden … angenommen|werden … entgegengenommen',
     given:
       'du hast|sie haben|ihr habt|hast du|haben sie|habt ihr|ihnen bleibt|ihnen bleiben|dir bleibt|dir bleiben|euch bleiben|bleiben ihnen|bleibt dir|bleiben dir|ihnen bleiben noch|sie haben dann|du hast dann|haben dann|hast dann|ihr habt dann|es ist noch zeit|noch zeit',
     wish: 'am besten|am liebsten|idealerweise|vorzugsweise|lieber|möglichst|gern schon|gerne schon|wenn möglich|besser noch|bestenfalls|am besten gleich|am besten schon|am besten noch|am liebsten schon|lieber schon|besser schon',

@@ -119,6 +119,8 @@ export const en: Language = {
       'you can|you may|are accepted|is accepted|is possible|can still|must|have to|has to|need to|needs to|need|needs|needed|should|shall|required|is required|requires|are required|ought to|want|would like|wanted|expected|expect|is to be|are to be|be sure to|remember|make sure|be ready|to be ready|to be done|can|may',
     ifHad:
       'if i had|if we had|if i could have|if we could have|if i got|if we got|if … reached me|if … reached us|if … were here|if … was here|if … came',
+    accepts:
+      'we accept|we take|we are taking|we’re taking|we are accepting|are taken|are being taken|are accepted|can be placed|are welcome',
     given:
       'you have|you’ve got|you have got|you’ve|you still have|leaves you|gives you|you are given|you’re given|you will have|you’ll have|will have|then have|there is still time|there’s still time|still time',
     wish: 'preferably|ideally|if possible|best|at best|better still|if you can|with luck|hopefully|best of all|preferably already|ideally already',

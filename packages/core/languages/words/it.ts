@@ -97,7 +97,8 @@ export const it: Language = {
   },
   cues: {
     by: 'va benissimo|va bene|basta|è sufficiente|basterebbe|andrebbe bene|valido fino al|valida fino al|ha tempo fino al|hai tempo fino al|avete tempo fino al|tempo fino al|entro|entro il|entro la|entro le|entro e non oltre|entro e non oltre il|al più tardi|al più tardi il|al più tardi entro|non oltre il|non oltre|prima del|prima di|prima della|scadenza|scadenza il|scadenza è il|la scadenza è il|la scadenza è fissata al|la scadenza è|con scadenza il|con scadenza|scade il|scade|scadono il|termine|termine ultimo|il termine è il|il termine è|termine ultimo il|data limite|data di scadenza|chiude il|chiudono il|si chiude il|si chiudono il|si conclude il|termina il|da consegnare il|consegna il|rsvp|rsvp entro|deadline|deadline il|la deadline è il|non più tardi del|non più tardi di|massimo|massimo entro|fissato per il|improrogabilmente entro|tassativamente entro|l’ideale sarebbe|l’ideale sarebbe il|prima che',
-    until: 'valido fino al|valida fino al|fino a|prima che|per|per il|fino al|nei prossimi|nelle prossime',
+    until:
+      'fino alla|fino all’|fino ai|fino agli|fino alle|fino allo|valido fino al|valida fino al|fino a|prima che|per|per il|fino al|nei prossimi|nelle prossime',
     on: 'il|per il|del|al|questo|questa|è il|è|in|a|la|di|giorno|alle|lo|dal|l’',
     latest:
       'al più tardi|al massimo|come termine ultimo|è la scadenza|è il termine|è l’ultimo giorno|o prima|improrogabilmente|massimo|basta|va bene|è sufficiente|sarebbe perfetto|andrebbe bene|va benissimo',
@@ -112,6 +113,7 @@ export const it: Language = {
       'può|puoi|potete|possibile|si accettano|deve|devono|dobbiamo|devi|dovete|bisogna|occorre|occorrono|serve|servono|necessario|necessaria|obbligatorio|richiesto|richiesta|dovrebbe|dovrebbero|vorrei|vorremmo|abbiamo bisogno|ho bisogno|aspettiamo|attendiamo|si ricordi|ricordati|ricordatevi|non dimenticare|non dimentichi|ci serve|mi serve|è da|va|vanno|è necessario|ci servono|mi servono|possono|potrà|potranno|dovrebbe|dovrebbero',
     ifHad:
       'se … mi arrivasse|se … ci arrivasse|se avessi|se avessimo|se ricevessi|se ricevessimo|se lo avessi|se la avessi|se potessi avere',
+    accepts: 'accettiamo|si accettano|si ricevono|riceviamo|prendiamo|si prendono|raccogliamo',
     given:
       'ha tempo|hai tempo|avete tempo|ha ancora|hai ancora|avete ancora|ha|hai|avete|dispone|disponete|le restano|ti restano|vi restano|vi resta|avrete|avrà|c’è tempo|hanno tempo|avrai|avranno|disporrà|c’è ancora tempo|ancora tempo',
     wish: 'preferibilmente|possibilmente|idealmente|se possibile|meglio se|meglio ancora|di preferenza|meglio già|possibilmente già',

@@ -114,6 +114,7 @@ export const nl: Language = {
       'u kunt|je kunt|jullie kunnen|mogelijk|kunt u|moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|gewenst|zorg|zorgt|kunnen|kan|zou moeten',
     ifHad:
       'als ik … heb|als we … hebben|als wij … hebben|als ik … had|als we … hadden|als ik … krijg|als we … krijgen',
+    accepts: 'nemen wij|nemen we|wij nemen|we nemen|neem ik|worden aangenomen|zijn welkom',
     given:
       'u hebt|u heeft|je hebt|jullie hebben|heeft u|heb je|hebben jullie|u krijgt|je krijgt|u hebt nog|heeft dan|hebt dan|heb dan|heeft u dan|er is nog tijd|nog tijd',
     wish: 'liefst|het liefst|bij voorkeur|idealiter|zo mogelijk|indien mogelijk|beter nog|liefst al|het liefst al|bij voorkeur al',

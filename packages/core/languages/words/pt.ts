@@ -120,6 +120,7 @@ export const pt: Language = {
       'pode|podes|podem|possível|aceitam-se|deve|devem|devemos|tem de|têm de|tem que|têm que|temos de|temos que|tens de|tens que|é preciso|preciso|precisamos|precisa|necessário|necessária|obrigatório|necessito|necessitamos|deveria|deveriam|queremos|gostaria|gostaríamos|esperamos|lembre-se|lembra-te|não se esqueça|não te esqueças|há que|convém|aguardamos|poderá|poderão|teria de|teriam de|teria que',
     ifHad:
       'se … me chegasse|se … nos chegasse|se tivesse|se tivéssemos|se recebesse|se recebêssemos|se eu tivesse',
+    accepts: 'aceitamos|aceitam-se|recebemos|são aceites|são aceitas|recebem-se',
     given:
       'tens|tem|têm|dispõe|dispões|dispõem|resta-lhe|restam-lhe|tem ainda|tens ainda|restam-te|têm ainda|terá|terás|terão|disporá|dispõe de|ainda há tempo|há tempo',
     wish: 'de preferência|preferencialmente|idealmente|se possível|melhor ainda|se puder ser',

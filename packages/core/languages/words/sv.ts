@@ -119,6 +119,7 @@ export const sv: Language = {
     obligation:
       'du kan|ni kan|möjligt|kan du|måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall|kan|får|borde',
     ifHad: 'om jag hade|om vi hade|om jag fick|om vi fick|hade jag|hade vi|om jag kunde få|om vi kunde få',
+    accepts: 'tar vi emot|vi tar emot|tas emot|mottages|tar jag emot|mottas',
     given:
       'du har|ni har|har du|har ni|har sedan|har då|har därefter|du får på dig|ni får på er|det finns ännu tid|ännu tid|finns det tid',
     wish: 'helst|allra helst|gärna redan|om möjligt|idealiskt|bäst|helst redan',
@@ -132,7 +133,7 @@ export const sv: Language = {
     issue:
       'daterad|daterat|utfärdad|utfärdat|fakturadatum|av den|datum|skapad|skapat|brev från|faktura från|mejl från|från den|publicerad|version|upprättad',
     absence:
-      'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|är tillbaka|tillbaka på kontoret|tillbaka den|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna|är borta|bortresta|är vi borta|på resa|är iväg|stängda|stänger vi|vi stänger',
+      'frånvarande|inte på kontoret|på semester|stängt|stängd|ledig|inte tillgänglig|är tillbaka|tillbaka på kontoret|sjuk|öppettider|öppet|föräldraledig|åter på|nås inte|tjänstledig|bortrest|inte anträffbar|öppna|är borta|bortresta|är vi borta|på resa|är iväg|stängda|stänger vi|vi stänger',
     needless: 'inget|ingenting|behöver inte|inte nödvändigt|något före',
     delivered:
       'kommer att levereras|anländer|är på väg|levereras på|levereras mellan|vara hos dig|vara hos er|levereras till dig',
