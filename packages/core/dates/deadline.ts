@@ -118,7 +118,8 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   const window = windowOf(before);
   const own = folded.slice(phrase.start, phrase.end);
   const ends = until !== null || by !== null || phrase.grain === 'span';
-  const given = ends && asksNothing(wanted) ? givenOf(setting) : undefined;
+  const taken = ends && asksNothing(wanted) ? takenOf(setting) : undefined;
+  const given = ends && asksNothing(wanted) ? (givenOf(setting) ?? taken) : undefined;
   // Its own cue settles it; the words further off need not be asked.
   const settled =
     by !== null ||
@@ -130,7 +131,6 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
   const isWanted =
     wanted !== null &&
     (settled || until !== null || purpose !== undefined || isOrdered || asks(clause.before, language));
-  const taken = until || by ? takenOf(setting) : undefined;
   const commit = taken === undefined ? commitOf(setting) : undefined;
   const term = isTerm(setting);
   const noun = cues.noun.exec(term ? before : around)?.[0];
@@ -142,7 +142,7 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
     ['until', until?.[0], !moves && !isFarewell(setting)],
     ['noun', noun, !settled],
     [wanted?.cue ?? 'request', wanted?.words, true],
-    ['given', given ?? taken, true],
+    ['given', given, true],
     ['wish', cues.wish.exec(window)?.[0], !ends && latest === undefined],
     ['purpose', purpose, true],
     ['event', eventOf(setting, noun), !settled && purpose === undefined && phrase.counted !== true && !isDue],

@@ -8,6 +8,7 @@ export interface Grammar {
   months: ReadonlyMap<string, number>;
   weekdays: ReadonlyMap<string, number>;
   numbers: ReadonlyMap<string, number>;
+  feasts: ReadonlyMap<string, number>;
   /** Which weekday of a month: 1 to 4, -1 the last. */
   nth: ReadonlyMap<string, number>;
   /** `following`: the next week, month, quarter or year. */
@@ -26,7 +27,7 @@ export interface Grammar {
 export type Unit = 'hour' | 'day' | 'workday' | 'week' | 'fortnight' | 'month' | 'quarter' | 'year';
 const UNITS: readonly Unit[] = ['workday', 'fortnight', 'hour', 'day', 'week', 'month', 'quarter', 'year'];
 
-export type Gate = 'digit' | 'month' | 'weekday' | 'unit' | 'relative' | 'named';
+export type Gate = 'digit' | 'month' | 'weekday' | 'unit' | 'relative' | 'named' | 'feast';
 
 export const GATE_OF: Record<RuleName, Gate> = {
   iso: 'digit',
@@ -46,6 +47,7 @@ export const GATE_OF: Record<RuleName, Gate> = {
   weekday: 'weekday',
   weekdayDate: 'weekday',
   nthWeekday: 'weekday',
+  feast: 'feast',
   shortDay: 'weekday',
   relative: 'relative',
   thatDay: 'named',
@@ -67,6 +69,7 @@ export type RuleName =
   | 'weekday'
   | 'weekdayDate'
   | 'nthWeekday'
+  | 'feast'
   | 'thatDay'
   | 'countBack'
   | 'given'
@@ -103,6 +106,7 @@ export const grammarOf = perLanguage((language: Language): Grammar => {
     gates: gatesOf(language),
     months: indexOf(language.months),
     weekdays: new Map([...indexOf(language.weekdays), ...indexOf(language.shortDays)]),
+    feasts: indexOf(dates.feasts),
     numbers,
     nth,
     is: (kind, words) => words !== undefined && sets[kind].has(words.replace(/\s+/g, ' ').trim()),
@@ -141,6 +145,7 @@ function gatesOf({ months, weekdays, shortDays, dates }: Language): Record<Gate,
     unit: gate(...UNITS.map((unit) => dates[unit]), weekEnd, monthEnd, yearEnd, ...months),
     relative: gate(today, tomorrow, dayAfterTomorrow, yesterday),
     named: gate(dates.thatDay, dates.dayBefore),
+    feast: gate(...dates.feasts),
   };
 }
 
@@ -150,7 +155,7 @@ function anyDateWord({ months, weekdays, shortDays, dates }: Language): RegExp {
     dates;
   const { noon, dayPart, fortnight, day, hour, workday } = dates;
   return pattern(
-    `\\d|${B}${or(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, dates.thatDay, dates.dayBefore, ...shortDays)}${or(dates.weekdayPart)}?${E}`,
+    `\\d|${B}${or(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, dates.thatDay, dates.dayBefore, ...dates.feasts, ...shortDays)}${or(dates.weekdayPart)}?${E}`,
   );
 }
 
@@ -209,6 +214,9 @@ function rulesOf(
     ),
     nthWeekday: rule(
       `${B}(?<nth>${or([...nth.keys()].join('|'))})\\s+(?<weekday>${or(...weekdays)})(?:en)?\\s+(?:${or(dates.of, dates.article, dates.nthOf)}\\s*){1,3}\\s*(?:${month}${E}${year}|(?<unit>${or(dates.month)})${E}(?:\\s+(?<turn>${turn}))?)`,
+    ),
+    feast: rule(
+      `${B}(?:(?<cue>${or(cues.by, cues.until, cues.ahead)})\\s+(?:${or(dates.article)}\\s+)?)?(?<feast>${or(...dates.feasts)})(?:\\s+(?<year>\\d{4}))?${E}(?!-)`,
     ),
     thatDay: rule(
       `${B}(?:(?<itself>${or(dates.thatDay)})(?!\\s+${or(dates.before)}${E})|${or(dates.dayBefore)})${E}`,

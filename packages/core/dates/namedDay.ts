@@ -34,6 +34,8 @@ export interface NamedDay {
   weak: boolean;
   /** A clock time within the phrase itself (`2026-03-05T17:00Z`), with its zone if one is named. */
   clock?: { time: string; zone: string | null };
+  /** A feast: where another day stands beside it, that one is meant. */
+  vague?: boolean;
   /** The first day of a range. */
   begins?: Day;
   /** Counted back from another day. */

@@ -26,7 +26,9 @@ export function namedDays(folded: string, frame: Frame): NamedDay[] {
       found.push({ start: match.index + cueOf(match, grammar), end, ...named });
     }
   }
-  return counted(withoutOverlaps(found), folded, frame);
+  const days = withoutOverlaps(found);
+  const exact = days.filter(({ vague }) => vague !== true);
+  return counted(exact.length > 0 ? exact : days, folded, frame);
 }
 
 /** How long the cue in front is that only tells that a day follows (“bis zum | 30.”, “até | quinta”, but “nächsten Do”). */

@@ -11,6 +11,7 @@ import {
   weekdayOf,
   type Day,
 } from './day.ts';
+import { feastOf } from './feasts.ts';
 import type { Grammar, RuleName, Unit } from './grammar.ts';
 import type { Frame, NamedDay } from './namedDay.ts';
 
@@ -102,6 +103,14 @@ export const READ: Record<
       (_, i) => i === 0 || (named === undefined ? i === 1 : year === undefined && i === 2),
     );
     return plain(ahead.find((day) => day >= frame.today) ?? ahead[0] ?? null);
+  },
+  feast: ({ cue, feast = '', year }, frame, grammar) => {
+    const n = grammar.feasts.get(feast.replace(/\s+/g, ' '));
+    // “Easter lamb”: a feast of one word is a day only behind its cue.
+    if (n === undefined || (cue === undefined && !feast.includes(' '))) return null;
+    const thisYear = partsOf(frame.today).year;
+    const named = plain(feastOf(n, year === undefined ? null : Number(year), thisYear, frame.today), true);
+    return named && { ...named, vague: !feast.includes(' ') };
   },
   thatDay: ({ itself }, frame) => fromNamed((named) => (itself === undefined ? named - 1 : named), frame),
   countBack: ({ n, unit }, frame, grammar) => {

@@ -1,5 +1,6 @@
 import {
   actionBase,
+  isSmall,
   alternatives,
   listOf,
   participleBase,
@@ -140,10 +141,8 @@ export function endOf({ around, before, clause, language }: Setting): string | u
 export const isTerm = ({ before, language }: Setting): boolean => cuesOf(language).is.test(windowOf(before));
 
 /** “We accept orders until Friday”: what one does is taken until then. */
-export const takenOf = ({ folded, around, language }: Setting): string | undefined =>
-  namesAction(around, language) || namesAction(folded, language)
-    ? verbsOf(language).accepts.exec(folded)?.[0]
-    : undefined;
+export const takenOf = ({ around, language }: Setting): string | undefined =>
+  verbsOf(language).accepts.exec(around)?.[0];
 
 /** The time that the reader has; “la tipografia ha promesso …” tells what others have done. */
 export function givenOf({ before, language }: Setting): string | undefined {
@@ -151,7 +150,8 @@ export function givenOf({ before, language }: Setting): string | undefined {
   const next = found
     ? (/^\s*([\p{L}'-]+)/u.exec(before.slice(found.index + found[0].length))?.[1] ?? '')
     : '';
-  return found && participleBase(next, language) === null ? found[0] : undefined;
+  const tells = !isSmall(next, language) && participleBase(next, language) !== null;
+  return found && !tells ? found[0] : undefined;
 }
 
 /** An offer that is good until that day, or what one can do until then. */

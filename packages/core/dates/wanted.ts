@@ -117,11 +117,13 @@ export function purposeOf(clause: Setting['clause'], language: Language): string
 }
 
 /** What the writer says that he himself will do or has to; a request in the same clause outweighs it. */
-export function commitOf({ folded, clause, language, order }: Setting): string | undefined {
+export function commitOf({ folded, clause, around, language, order }: Setting): string | undefined {
   const { commit, self } = cuesOf(language);
   const { announce, onlyIf } = verbsOf(language);
   if (announce.test(folded) || onlyIf.test(folded)) return undefined;
   const found = commit.exec(clause.before) ?? (order ? null : self.exec(clause.before));
   const own = found?.[0] ?? (order ? undefined : ownDeed(clause.before, language));
-  return own !== undefined && !asks(clause.before, language) ? own : undefined;
+  // “Ik zou vrijdag een scan nodig hebben”: the need goes on behind the day.
+  const said = language.requests.verbLast ? around : clause.before;
+  return own !== undefined && !asks(said, language) ? own : undefined;
 }

@@ -61,6 +61,8 @@ export interface DateWords {
   /** Between that weekday and its month. */
   nthOf: Words;
   weekNumber: Words;
+  /** Feasts, in the order of `dates/feasts.ts`: Maundy Thursday to New Year's Day. */
+  feasts: readonly Words[];
   from: Words;
   to: Words;
   /** In front of the day on which something begins. */

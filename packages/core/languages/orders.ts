@@ -155,6 +155,10 @@ function mayFollow(folded: string, start: number, at: number, language: Language
   );
 }
 
+/** “Langskomen hoeft niet”, “Antworten muss niemand” */
+const NEEDLESS =
+  /^\p{L}+\s(?:hoeft|hoeven|braucht|brauchst|brauchen|muss|musst|ist|is)\s(?:\p{L}+\s)?(?:niet|nicht|niemand)(?:\s|[.,;!]|$)/u;
+
 const isSomeVerb = (word: string, language: Language) =>
   isVerbForm(word, language) || thirdBase(word, language) !== null;
 
@@ -168,7 +172,8 @@ function isOrder(rest: string, language: Language, sure: boolean): boolean {
     startsOrder(rest.replace(urgentInside, '$<verb>'), language) ||
     (sure && isSomeVerb(firstWord(rest), language));
   const waits = verbsOf(language).once.test(rest);
-  if (!starts || waits || isNoOrder(rest, language) || WOULD.test(firstWord(rest))) return false;
+  if (!starts || waits || NEEDLESS.test(rest) || isNoOrder(rest, language) || WOULD.test(firstWord(rest)))
+    return false;
   // “Equipa, …” is a greeting.
   const isName = /^[\p{L}'-]+,\s/u.test(rest) && !sure && !hasPronoun(firstWord(rest), language);
   const isLabel = /^[\p{L}'-]+\s*(?:[:=]|\d|no\.|nr\.?|#|n[.º°])/u.test(rest);

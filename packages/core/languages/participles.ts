@@ -7,7 +7,7 @@ import { verbTable } from './verbTable.ts';
 /** “signed” → “sign”, “complété” → “compléter”, “fyllas” → “fylla”; null where the word is no participle. */
 export function participleBase(word: string, language: Language): string | null {
   const { participles, particles } = verbsOf(language);
-  const known = participles.get(fold(word));
+  const known = participles.get(fold(word)) ?? participles.get(masculine(fold(word), language));
   if (known !== undefined) return known;
   // “aufgeschlossen” → “aufschließen”, “ingediend” → “indienen”
   for (const particle of particles) {
@@ -35,6 +35,16 @@ export function participleBase(word: string, language: Language): string | null 
     insideBase(word, language)
   );
 }
+
+/** “promessa” → “promesso”, “mises” → “mis”: the form that the table has. */
+const masculine = (word: string, { code }: Language): string =>
+  code === 'it'
+    ? word.replace(/[aei]$/, 'o')
+    : code === 'es' || code === 'pt'
+      ? word.replace(/(?:a|[oa]s)$/, 'o')
+      : code === 'fr'
+        ? word.replace(/(?:es?|s)$/, '')
+        : word;
 
 /** “zurückzuschneiden” → “zurückschneiden” */
 function insideBase(word: string, language: Language): string | null {

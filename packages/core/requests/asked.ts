@@ -7,6 +7,8 @@ export interface Asked {
   generic: boolean;
   /** Its thing is one named before (“sign it”, “order another”). */
   refers: boolean;
+  /** It tells what has to be done, and not by whom. */
+  passive?: boolean;
   /** The thing that is wanted, where that is what it says. */
   wanted?: string;
   /** Where the words begin in the sentence that the title is made of. */

@@ -79,7 +79,8 @@ function doneThing(wanted: string, language: Language): string | null {
 /** The thing that is wanted: behind the need, in front of it (“die Liste brauche ich”) or inside it (“we hebben de lijst nodig”). */
 function wantedIn(text: string, at: number, start: number, language: Language): string {
   const own = text.slice(at, start).trim().split(/\s+/);
-  const inside = /^(?:nodig|graag)$/i.test(own.at(-1) ?? '') ? own.slice(2, -1).join(' ') : '';
+  const ends = /(?<=\s)(?:nodig hebben|moeten hebben|nodig|graag)$/i.exec(own.join(' '));
+  const inside = ends ? own.join(' ').slice(0, ends.index).split(' ').slice(2).join(' ') : '';
   const ahead =
     text
       .slice(0, at)

@@ -42,6 +42,7 @@ export function passive(sentence: string, language: Language, named: string, dat
   return {
     title: capital(`${base} ${thing} ${more}`.replace(/\s+/g, ' ').trim()),
     strength: aside ? 1 : 2,
+    passive: true,
     start: hello + start,
     // “It has to be done by Friday.”
     generic: refers && generic.has(fold(base)),
@@ -64,7 +65,7 @@ function turned(text: string, folded: string, language: Language, dated: boolean
   if (base === null) return null;
   const start = folded.indexOf(thing, found.index);
   const title = capital(`${base} ${text.slice(start, start + thing.length)}`);
-  return { title, strength: 2, start, generic: false, refers: false };
+  return { title, strength: 2, passive: true, start, generic: false, refers: false };
 }
 
 /** Subjects that stand for what was named before, in the eight languages, folded. */

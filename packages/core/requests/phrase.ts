@@ -62,7 +62,8 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
   const helper = clause.split(' ').at(-2) ?? '';
   const isDone = isThat && helper !== 'e' && auxiliary.has(fold(helper));
   if (isDone && done !== null) return done;
-  const clitic = leadingClitic(clause, language) > 0 && done === null;
+  const helped = clause.split(' ').some((word) => auxiliary.has(fold(word)) && word !== 'e');
+  const clitic = leadingClitic(clause, language) > 0 && (done === null || !helped);
   const acts =
     verbLast &&
     clause
@@ -155,13 +156,18 @@ export function phrase(
   if (pronoun !== null && thing !== '') rest = rest.slice(pronoun.length).trim();
   const base = baseForm(verb, language);
   // “sign and return it”
-  if (thing !== '' && pronoun === null) rest = rest.replace(TRAILING, ` ${thing}`);
+  if (thing !== '' && pronoun === null)
+    rest = rest.replace(TRAILING, ` ${thing}`).replace(BEHIND, `$<where> ${thing}`);
   const plain = `${base} ${rest}`.replace(/\s+/g, ' ').trim();
   const isShort = plain.length < 3 && !verbsOf(language).generic.has(fold(base));
   if (plain.length < 2 || isShort) return null;
   const carried = lead || thereat || refersBack(verb, language) || (pronoun !== null && thing !== '');
   const refers =
-    carried || isElliptic(rest, language) || TRAILING.test(said) || /\bdo so\b/.test(fold(words));
+    carried ||
+    isElliptic(rest, language) ||
+    TRAILING.test(said) ||
+    (language.code === 'en' && BEHIND.test(behind)) ||
+    /\bdo so\b/.test(fold(words));
   if (thing === '' || plain.includes(thing) || (!refers && plain.includes(' ')))
     return { title: capital(plain), refers };
   // The subject says what is to be done (“Update your details”).
@@ -193,6 +199,9 @@ const THEREAT = /^er\s(?:\p{L}+\s){0,3}?(?<where>naar|aan|op|mee|over|door|bij|v
 
 /** Pronouns for a thing at the end of what is asked for (en, de, nl, sv). */
 const TRAILING = /(?<=\s\p{L}{2,})\s(?:it|det|den|het|es|ihn|(?<!\s(?:of|av|van)\s)(?:them|dem|ze))$/u;
+
+/** “(go) through it carefully” */
+const BEHIND = /^(?<where>through|over|at|into|on|for|after)\s(?:it|them)(?=[\s,])/;
 
 /** “another”, “a few of them”: no thing of its own is named. */
 function isElliptic(words: string, language: Language): boolean {

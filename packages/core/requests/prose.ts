@@ -99,13 +99,15 @@ export function datedItems(text: string, sentences: readonly Spoken[], dates: re
       asked.title.includes(' ') &&
       !verbsOf(language).generic.has(verb) &&
       due
-      ? [{ place, language, due, title: asked.title }]
+      ? [{ place, language, due, title: asked.title, asked }]
       : [];
   });
-  if (dated.length < 2 || new Set(dated.map((d) => d.due.date)).size < dated.length) return [];
-  if (dated.some(({ title }, i) => dated.slice(i + 1).some((other) => sameThing(title, other.title))))
-    return [];
-  return dated.map(({ place, language, due, title }) => ({
+  // “The return is to be filed on 7 May. Please send the invoices by 10 April.”: the one is the reason for the other.
+  const isPut = dated.some(({ asked }) => asked.strength >= 2.5);
+  const all = dated.filter(({ asked }) => !isPut || asked.passive !== true);
+  if (all.length < 2 || new Set(all.map((d) => d.due.date)).size < all.length) return [];
+  if (all.some(({ title }, i) => all.slice(i + 1).some((other) => sameThing(title, other.title)))) return [];
+  return all.map(({ place, language, due, title }) => ({
     ...itemAt(text, place, dates, language, ''),
     due,
     title,

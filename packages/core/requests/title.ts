@@ -33,6 +33,7 @@ export function askedIn(
   thing: string,
   own = false,
 ): Asked | null {
+  if (THEN[language.code]?.test(fold(sentence))) return null;
   const text = blankOut(sentence, dates);
   const { greeting, announce } = verbsOf(language);
   const hello = greeting.exec(fold(text))?.[0].length ?? 0;
@@ -49,6 +50,13 @@ export function askedIn(
   }
   return { ...asked, start: asked.start + told };
 }
+
+/** “Då hinner revisorn titta på siffrorna”, “Dan kan ik …”: what follows when it is done. */
+const THEN: Partial<Record<LanguageCode, RegExp>> = {
+  de: /^\s*dann\s\p{L}+\s(?!(?:sie|du|ihr|bitte)\s)\p{L}/u,
+  nl: /^\s*dan\s\p{L}+\s(?!(?:u|je|jij|jullie|graag)\s)\p{L}/u,
+  sv: /^\s*da\s\p{L}+\s(?!(?:du|ni|garna)\s)\p{L}/u,
+};
 
 /** “(ich möchte daran erinnern, dass) der Tank gereinigt werden muss” */
 function doneIn(clause: string, language: Language): Asked | null {

@@ -36,6 +36,15 @@ function taken(text: string, folded: string, language: Language, thing: string):
     const base = [word, word.replace(/s$/, ''), word.replace(/en$/, '')]
       .map((noun) => actionBase(noun, language))
       .find((one) => one !== null);
+    const isOrder = language.code === 'en' && word.endsWith('s') && isVerb(word.slice(0, -1), language);
+    if (isOrder)
+      return {
+        title: withThing(capital(word.slice(0, -1)), thing),
+        strength: 1,
+        start: index,
+        generic: false,
+        refers: false,
+      };
     if (base != null && fold(base) !== fold(word))
       return {
         title: withThing(capital(base), thing),

@@ -93,6 +93,19 @@ export const de: Language = {
       'dienstschluss|feierabend|geschäftsschluss|büroschluss|ende des tages|tagesende|morgens|vormittag|vormittags|nachmittag|nachmittags|abend|abends|früh|nacht|mitternacht|arbeitsende|ladenschluss',
     nth: '1 erster|1 ersten|1 erste|2 zweiter|2 zweiten|2 zweite|3 dritter|3 dritten|3 dritte|4 vierter|4 vierten|-1 letzter|-1 letzten|-1 letzte',
     nthOf: 'im|des|eines jeden|jeden|in',
+    feasts: [
+      'gründonnerstag',
+      'karfreitag',
+      'ostersonntag|ostern',
+      'ostermontag',
+      'christi himmelfahrt|himmelfahrt',
+      'pfingstsonntag|pfingsten',
+      'pfingstmontag',
+      'heiligabend|heiliger abend',
+      'weihnachten|erster weihnachtstag',
+      'silvester',
+      'neujahr',
+    ],
     weekNumber: 'kw|kalenderwoche',
     from: 'vom|von|zwischen|zwischen dem|ab|vom zeitraum',
     to: 'bis|bis zum|bis|und|und dem|auf den|auf|-|zum',
@@ -120,7 +133,7 @@ export const de: Language = {
     ifHad:
       'wenn ich … hätte|wenn wir … hätten|hätte ich|hätten wir|wenn … bei mir wäre|wenn … bei uns wäre|wenn ich … bekäme|wenn wir … bekämen|wenn ich … habe|wenn wir … haben',
     accepts:
-      'nehmen wir|wir nehmen|nehme ich|ich nehme|werden angenommen|werden entgegengenommen|werden … angenommen|werden … entgegengenommen',
+      'nehmen wir … an|nehmen wir … entgegen|wir nehmen … an|wir nehmen … entgegen|nehme ich … an|nehme ich … entgegen|werden angenommen|werden entgegengenommen|werden … angenommen|werden … entgegengenommen',
     given:
       'du hast|sie haben|ihr habt|hast du|haben sie|habt ihr|ihnen bleibt|ihnen bleiben|dir bleibt|dir bleiben|euch bleiben|bleiben ihnen|bleibt dir|bleiben dir|ihnen bleiben noch|sie haben dann|du hast dann|haben dann|hast dann|ihr habt dann|es ist noch zeit|noch zeit',
     wish: 'am besten|am liebsten|idealerweise|vorzugsweise|lieber|möglichst|gern schon|gerne schon|wenn möglich|besser noch|bestenfalls|am besten gleich|am besten schon|am besten noch|am liebsten schon|lieber schon|besser schon',

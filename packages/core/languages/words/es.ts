@@ -88,6 +88,19 @@ export const es: Language = {
       'fin del día|final del día|el final del día|fin de la jornada|final de la jornada|cierre|por la mañana|por la tarde|por la noche|tarde|noche|medianoche|a primera hora|a última hora|primera hora|última hora|el cierre de oficinas',
     nth: '1 primer|2 segundo|3 tercer|4 cuarto|-1 último',
     nthOf: 'de|del|de cada',
+    feasts: [
+      'jueves santo',
+      'viernes santo',
+      'domingo de resurrección|domingo de pascua|pascua',
+      'lunes de pascua',
+      'día de la ascensión',
+      'pentecostés',
+      'lunes de pentecostés',
+      'nochebuena',
+      'navidad|día de navidad',
+      'nochevieja',
+      'año nuevo',
+    ],
     weekNumber: 'semana|semana n.º|semana número',
     from: 'del|de|entre el|entre|desde el|desde',
     to: 'al|a|y el|y|hasta el|hasta|-',
@@ -160,7 +173,7 @@ export const es: Language = {
     is: 'es|era|termina|vence|finaliza|acaba|expira|concluye|fue',
     forAction: 'para|de|del',
     actionNouns:
-      'envío enviar|entrega entregar|pago pagar|firma firmar|respuesta responder|remisión remitir|devolución devolver|abono abonar|revisión revisar|ingreso ingresar|inscripción inscribir|inscripciones inscribir|asistencia asistir|votación votar',
+      'pedido pedir|encargo encargar|reserva reservar|solicitud solicitar|pedidos pedir|encargos encargar|envío enviar|entrega entregar|pago pagar|firma firmar|respuesta responder|remisión remitir|devolución devolver|abono abonar|revisión revisar|ingreso ingresar|inscripción inscribir|inscripciones inscribir|asistencia asistir|votación votar',
     may: '',
     needs,
     othersNeed:

@@ -86,6 +86,19 @@ export const fr: Language = {
       'fin de journée|fin de la journée|la fin de la journée|en fin de journée|matin|après-midi|soir|soirée|matinée|nuit|minuit|fermeture des bureaux|fermeture|dans la journée|au matin|au soir',
     nth: '1 premier|2 deuxième|2 second|3 troisième|4 quatrième|-1 dernier',
     nthOf: 'du|de chaque|d’',
+    feasts: [
+      'jeudi saint',
+      'vendredi saint',
+      'dimanche de pâques|pâques',
+      'lundi de pâques',
+      'ascension',
+      'pentecôte',
+      'lundi de pentecôte',
+      'veille de noël|réveillon de noël',
+      'noël|jour de noël',
+      'saint-sylvestre|veille du nouvel an',
+      'nouvel an|jour de l’an',
+    ],
     weekNumber: 'semaine|semaine n°|sem.',
     from: 'du|de|entre|entre le|à partir du',
     to: 'au|à|et|et le|jusqu’au|-',
@@ -158,7 +171,7 @@ export const fr: Language = {
     is: 'est|était|expire|se termine|prend fin|court|tombe|a été',
     forAction: "pour|de|d'|des|du",
     actionNouns:
-      'envoi envoyer|réponse répondre|paiement payer|règlement régler|signature signer|remise remettre|livraison livrer|relecture relire|transmission transmettre|accord confirmer|renvoi renvoyer|choix choisir|dépôt déposer|retour renvoyer|soumission soumettre|inscription inscrire|inscriptions inscrire|candidature postuler|candidatures postuler|réservations réserver|vote voter',
+      'commande commander|inscription inscrire|offre offrir|candidature candidater|envoi envoyer|réponse répondre|paiement payer|règlement régler|signature signer|remise remettre|livraison livrer|relecture relire|transmission transmettre|accord confirmer|renvoi renvoyer|choix choisir|dépôt déposer|retour renvoyer|soumission soumettre|inscription inscrire|inscriptions inscrire|candidature postuler|candidatures postuler|réservations réserver|vote voter',
     may: 'vous pouvez|tu peux|il est possible de|doivent|doit',
     needs,
     othersNeed:

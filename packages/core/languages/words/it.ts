@@ -87,6 +87,19 @@ export const it: Language = {
       'fine giornata|fine della giornata|la fine della giornata|fine orario|chiusura|di mattina|di pomeriggio|di sera|mattina|mattino|pomeriggio|sera|notte|mezzanotte|in giornata|in mattinata|mattinata|serata|la chiusura degli uffici',
     nth: '1 primo|1 prima|2 secondo|2 seconda|3 terzo|3 terza|4 quarto|4 quarta|-1 ultimo|-1 ultima',
     nthOf: 'di|del|di ogni',
+    feasts: [
+      'giovedì santo',
+      'venerdì santo',
+      'domenica di pasqua|pasqua',
+      'lunedì di pasqua|pasquetta|lunedì dell’angelo',
+      'ascensione',
+      'pentecoste',
+      'lunedì di pentecoste',
+      'vigilia di natale',
+      'natale|giorno di natale',
+      'san silvestro|notte di san silvestro',
+      'capodanno',
+    ],
     weekNumber: 'settimana|settimana n.|settimana numero',
     from: 'dal|da|tra il|tra|fra il|fra|dalle',
     to: 'al|a|e il|e|fino al|alle|-',
@@ -159,7 +172,7 @@ export const it: Language = {
     is: 'è|era|scade|termina|finisce|cade',
     forAction: "per|di|del|della|dell'|delle|dei",
     actionNouns:
-      'conferma confermare|invio inviare|consegna consegnare|risposta rispondere|firma firmare|restituzione restituire|trasmissione trasmettere|revisione rivedere|ritiro ritirare|riscontro rispondere|iscrizione iscrivere|bonifico versare|saldo saldare|iscrizioni iscrivere|partecipazione partecipare|votazione votare',
+      'ordine ordinare|ordini ordinare|prenotazioni prenotare|iscrizioni iscriversi|conferma confermare|invio inviare|consegna consegnare|risposta rispondere|firma firmare|restituzione restituire|trasmissione trasmettere|revisione rivedere|ritiro ritirare|riscontro rispondere|iscrizione iscrivere|bonifico versare|saldo saldare|iscrizioni iscrivere|partecipazione partecipare|votazione votare',
     may: '',
     needs,
     othersNeed:
@@ -211,7 +224,7 @@ export const it: Language = {
     third:
       'fa fare|dà dare|dice dire|viene venire|tiene tenere|propone proporre|raccoglie raccogliere|sceglie scegliere|toglie togliere|traduce tradurre|produce produrre|riduce ridurre',
     participles:
-      'fatto fare|fatta fare|scritto scrivere|scritta scrivere|letto leggere|riletto rileggere|rivisto rivedere|rivista rivedere|reso rendere|resa rendere|chiuso chiudere|chiusa chiudere|trasmesso trasmettere|trasmessa trasmettere|rimesso rimettere|rimessa rimettere|risposto rispondere|tradotto tradurre|tradotta tradurre|aperto aprire|aggiunto aggiungere|aggiunta aggiungere|corretto correggere|corretta correggere|sottoscritto sottoscrivere|sottoscritta sottoscrivere|iscritto iscrivere|prodotto produrre|prodotta produrre|messo mettere|messa mettere|preso prendere|presa prendere|deciso decidere|richiesto richiedere|richiesta richiedere|disdetto disdire|raccolto raccogliere|speso spendere|messi mettere|trasmessi trasmettere|trasmesse trasmettere|ammesso ammettere|permesso permettere|promesso promettere|emesso emettere|emessa emettere|presi prendere|prese prendere|chiusi chiudere|chiuse chiudere|aperta aprire|aperti aprire|coperto coprire|offerto offrire|scelto scegliere|scelta scegliere|scelti scegliere|tolto togliere|tolta togliere|tolti togliere|tolte togliere|raccolta raccogliere|raccolti raccogliere|raccolte raccogliere|accolto accogliere|risolto risolvere|risolta risolvere|svolto svolgere|svolta svolgere|coinvolto coinvolgere|rimosso rimuovere|rimossa rimuovere|rimossi rimuovere|rimosse rimuovere|mosso muovere|discusso discutere|discussa discutere|espresso esprimere|concesso concedere|corretti correggere|corrette correggere|diretto dirigere|eletto eleggere|protetto proteggere|tradotti tradurre|ridotto ridurre|condotto condurre|introdotto introdurre|proposto proporre|proposta proporre|posto porre|disposto disporre|esposto esporre|esposta esporre|composto comporre|imposto imporre|apposto apporre|apposta apporre|deposto deporre|chiesto chiedere|chiesta chiedere|visto vedere|vista vedere|previsto prevedere|sospeso sospendere|sospesa sospendere|appeso appendere|appesi appendere|difeso difendere|esteso estendere|steso stendere|stesa stendere|acceso accendere|accesa accendere|accesi accendere|decisa decidere|diviso dividere|incluso includere|inclusa includere|escluso escludere|concluso concludere|conclusa concludere|perso perdere|rotto rompere|interrotto interrompere|distrutto distruggere|spento spegnere|spenta spegnere|spenti spegnere|spente spegnere|dipinto dipingere|raggiunto raggiungere|vinto vincere|spinto spingere|respinto respingere|assunto assumere|redatto redigere|redatta redigere|detratto detrarre|estratto estrarre|trascritto trascrivere|iscritta iscrivere|descritto descrivere|prescritto prescrivere|scoperto scoprire|sottoposto sottoporre',
+      'promesso promettere|fatto fare|fatta fare|scritto scrivere|scritta scrivere|letto leggere|riletto rileggere|rivisto rivedere|rivista rivedere|reso rendere|resa rendere|chiuso chiudere|chiusa chiudere|trasmesso trasmettere|trasmessa trasmettere|rimesso rimettere|rimessa rimettere|risposto rispondere|tradotto tradurre|tradotta tradurre|aperto aprire|aggiunto aggiungere|aggiunta aggiungere|corretto correggere|corretta correggere|sottoscritto sottoscrivere|sottoscritta sottoscrivere|iscritto iscrivere|prodotto produrre|prodotta produrre|messo mettere|messa mettere|preso prendere|presa prendere|deciso decidere|richiesto richiedere|richiesta richiedere|disdetto disdire|raccolto raccogliere|speso spendere|messi mettere|trasmessi trasmettere|trasmesse trasmettere|ammesso ammettere|permesso permettere|promesso promettere|emesso emettere|emessa emettere|presi prendere|prese prendere|chiusi chiudere|chiuse chiudere|aperta aprire|aperti aprire|coperto coprire|offerto offrire|scelto scegliere|scelta scegliere|scelti scegliere|tolto togliere|tolta togliere|tolti togliere|tolte togliere|raccolta raccogliere|raccolti raccogliere|raccolte raccogliere|accolto accogliere|risolto risolvere|risolta risolvere|svolto svolgere|svolta svolgere|coinvolto coinvolgere|rimosso rimuovere|rimossa rimuovere|rimossi rimuovere|rimosse rimuovere|mosso muovere|discusso discutere|discussa discutere|espresso esprimere|concesso concedere|corretti correggere|corrette correggere|diretto dirigere|eletto eleggere|protetto proteggere|tradotti tradurre|ridotto ridurre|condotto condurre|introdotto introdurre|proposto proporre|proposta proporre|posto porre|disposto disporre|esposto esporre|esposta esporre|composto comporre|imposto imporre|apposto apporre|apposta apporre|deposto deporre|chiesto chiedere|chiesta chiedere|visto vedere|vista vedere|previsto prevedere|sospeso sospendere|sospesa sospendere|appeso appendere|appesi appendere|difeso difendere|esteso estendere|steso stendere|stesa stendere|acceso accendere|accesa accendere|accesi accendere|decisa decidere|diviso dividere|incluso includere|inclusa includere|escluso escludere|concluso concludere|conclusa concludere|perso perdere|rotto rompere|interrotto interrompere|distrutto distruggere|spento spegnere|spenta spegnere|spenti spegnere|spente spegnere|dipinto dipingere|raggiunto raggiungere|vinto vincere|spinto spingere|respinto respingere|assunto assumere|redatto redigere|redatta redigere|detratto detrarre|estratto estrarre|trascritto trascrivere|iscritta iscrivere|descritto descrivere|prescritto prescrivere|scoperto scoprire|sottoposto sottoporre',
     compounds: false,
     verbLast: false,
     particles: '',

@@ -88,6 +88,19 @@ export const nl: Language = {
       'einde van de dag|eind van de dag|het einde van de dag|het eind van de dag|einde dag|eind vandaag|einde werkdag|sluitingstijd|’s ochtends|’s middags|’s avonds|ochtend|middag|avond|middernacht|nacht|einde van de werkdag|eind van de middag|het eind van de middag|het einde van de werkdag|dagdeel',
     nth: '1 eerste|2 tweede|3 derde|4 vierde|-1 laatste',
     nthOf: 'van|van de|van elke|in',
+    feasts: [
+      'witte donderdag',
+      'goede vrijdag',
+      'eerste paasdag|pasen',
+      'tweede paasdag|paasmaandag',
+      'hemelvaartsdag|hemelvaart',
+      'eerste pinksterdag|pinksteren',
+      'tweede pinksterdag|pinkstermaandag',
+      'kerstavond',
+      'eerste kerstdag|kerst|kerstmis',
+      'oudejaarsavond|oudjaar',
+      'nieuwjaarsdag|nieuwjaar',
+    ],
     weekNumber: 'week|weeknummer|wk',
     from: 'van|tussen|vanaf|van de',
     to: 'tot|tot en met|t/m|en|naar|naar de|tot de|-',
@@ -114,7 +127,8 @@ export const nl: Language = {
       'u kunt|je kunt|jullie kunnen|mogelijk|kunt u|moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|gewenst|zorg|zorgt|kunnen|kan|zou moeten',
     ifHad:
       'als ik … heb|als we … hebben|als wij … hebben|als ik … had|als we … hadden|als ik … krijg|als we … krijgen',
-    accepts: 'nemen wij|nemen we|wij nemen|we nemen|neem ik|worden aangenomen|zijn welkom',
+    accepts:
+      'nemen wij … aan|nemen we … aan|wij nemen … aan|we nemen … aan|neem ik … aan|worden aangenomen|zijn welkom',
     given:
       'u hebt|u heeft|je hebt|jullie hebben|heeft u|heb je|hebben jullie|u krijgt|je krijgt|u hebt nog|heeft dan|hebt dan|heb dan|heeft u dan|er is nog tijd|nog tijd',
     wish: 'liefst|het liefst|bij voorkeur|idealiter|zo mogelijk|indien mogelijk|beter nog|liefst al|het liefst al|bij voorkeur al',

@@ -95,6 +95,19 @@ export const pt: Language = {
       'fim do dia|final do dia|o fim do dia|o final do dia|ao fim do dia|fim do expediente|final do expediente|de manhã|à tarde|à noite|manhã|tarde|noite|meia-noite|da manhã|da tarde|da noite|fecho',
     nth: '1 primeiro|1 primeira|2 segundo|2 segunda|3 terceiro|3 terceira|4 quarto|4 quarta|-1 último|-1 última',
     nthOf: 'de|do|de cada',
+    feasts: [
+      'quinta-feira santa|quinta santa',
+      'sexta-feira santa|sexta santa',
+      'domingo de páscoa|páscoa',
+      'segunda-feira de páscoa',
+      'dia da ascensão',
+      'pentecostes',
+      'segunda-feira de pentecostes',
+      'véspera de natal|consoada',
+      'natal|dia de natal',
+      'passagem de ano|véspera de ano novo',
+      'ano novo|dia de ano novo',
+    ],
     weekNumber: 'semana|semana n.º|semana número',
     from: 'de|do dia|entre|entre os dias|desde|a partir de',
     to: 'a|ao dia|até|até ao dia|e|para|-|para o dia|para dia|ao',
@@ -166,7 +179,7 @@ export const pt: Language = {
     is: 'é|era|termina|acaba|finda|expira|foi',
     forAction: 'para|de|do|da',
     actionNouns:
-      'envio enviar|entrega entregar|pagamento pagar|assinatura assinar|resposta responder|devolução devolver|remessa remeter|revisão rever|inscrição inscrever|preenchimento preencher|inscrições inscrever|candidatura candidatar|candidaturas candidatar|votação votar',
+      'encomenda encomendar|pedido pedir|reserva reservar|candidatura candidatar|envio enviar|entrega entregar|pagamento pagar|assinatura assinar|resposta responder|devolução devolver|remessa remeter|revisão rever|inscrição inscrever|preenchimento preencher|inscrições inscrever|candidatura candidatar|candidaturas candidatar|votação votar',
     may: '',
     needs,
     othersNeed:
