@@ -121,12 +121,19 @@ export const cuesOf = perLanguage(({ code, months, weekdays, dates, cues, reques
   };
 });
 
-const courtesy = perLanguage(({ requests }: Language) =>
-  pattern(
+const courtesy = perLanguage(({ requests }: Language) => ({
+  alone: wholeWords(requests.courtesy),
+  framed: pattern(
     `(?:${alternatives(requests.frames)}\\s+)?(?<![\\p{L}])${alternatives(requests.courtesy)}${WORD_END}`,
     'g',
   ),
-);
+}));
+
+/** The words without courtesies and the frames in front of them; few sentences have one. */
+function withoutCourtesy(folded: string, language: Language): string {
+  const { alone, framed } = courtesy(language);
+  return alone.test(folded) ? folded.replace(framed, ' § ') : folded;
+}
 
 /** Whether it asks for something or says that something has to be done. */
 export const wants = (folded: string, language: Language) =>
@@ -147,7 +154,7 @@ function remindsOfEvent(frame: string, rest: string, language: Language): boolea
 /** Whether a folded sentence asks the reader for something. Words that only look like a request do not count. */
 export function asks(folded: string, language: Language): boolean {
   // What is left of a courtesy (“gracias por | aceptar”) begins nothing.
-  const plain = folded.replace(courtesy(language), ' § ');
+  const plain = withoutCourtesy(folded, language);
   const { request, awaits, yours } = cuesOf(language);
   // “We expect the parcel on Thursday” asks for nothing, “we expect your answer” does.
   for (const { 0: words, index } of request(plain)) {
