@@ -162,6 +162,7 @@ function reasonsOf(setting: Setting, wanted: Wanted | null, gone: boolean): Reas
       wanted?.cue !== 'must' &&
         offered === undefined &&
         given === undefined &&
+        purpose === undefined &&
         !asks(clause.before, language),
     ],
     ['every', everyOf(setting), true],

@@ -106,7 +106,7 @@ export const grammarOf = perLanguage((language: Language): Grammar => {
     gates: gatesOf(language),
     months: indexOf(language.months),
     weekdays: new Map([...indexOf(language.weekdays), ...indexOf(language.shortDays)]),
-    feasts: indexOf(dates.feasts),
+    feasts: counted(dates.feasts),
     numbers,
     nth,
     is: (kind, words) => words !== undefined && sets[kind].has(words.replace(/\s+/g, ' ').trim()),
@@ -145,7 +145,7 @@ function gatesOf({ months, weekdays, shortDays, dates }: Language): Record<Gate,
     unit: gate(...UNITS.map((unit) => dates[unit]), weekEnd, monthEnd, yearEnd, ...months),
     relative: gate(today, tomorrow, dayAfterTomorrow, yesterday),
     named: gate(dates.thatDay, dates.dayBefore),
-    feast: gate(...dates.feasts),
+    feast: gate([...counted(dates.feasts).keys()].join('|')),
   };
 }
 
@@ -155,7 +155,7 @@ function anyDateWord({ months, weekdays, shortDays, dates }: Language): RegExp {
     dates;
   const { noon, dayPart, fortnight, day, hour, workday } = dates;
   return pattern(
-    `\\d|${B}${or(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, dates.thatDay, dates.dayBefore, ...dates.feasts, ...shortDays)}${or(dates.weekdayPart)}?${E}`,
+    `\\d|${B}${or(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, dates.thatDay, dates.dayBefore, ...counted(dates.feasts).keys(), ...shortDays)}${or(dates.weekdayPart)}?${E}`,
   );
 }
 
@@ -216,7 +216,7 @@ function rulesOf(
       `${B}(?<nth>${or([...nth.keys()].join('|'))})\\s+(?<weekday>${or(...weekdays)})(?:en)?\\s+(?:${or(dates.of, dates.article, dates.nthOf)}\\s*){1,3}\\s*(?:${month}${E}${year}|(?<unit>${or(dates.month)})${E}(?:\\s+(?<turn>${turn}))?)`,
     ),
     feast: rule(
-      `${B}(?:(?<cue>${or(cues.by, cues.until, cues.ahead)})\\s+(?:${or(dates.article)}\\s+)?)?(?<feast>${or(...dates.feasts)})(?:\\s+(?<year>\\d{4}))?${E}(?!-)`,
+      `${B}(?:(?<cue>${or(cues.by, cues.until, cues.ahead)})\\s+(?:${or(dates.article)}\\s+)?)?(?<feast>${or(...counted(dates.feasts).keys())})(?:\\s+(?<year>\\d{4}))?${E}(?!-)`,
     ),
     thatDay: rule(
       `${B}(?:(?<itself>${or(dates.thatDay)})(?!\\s+${or(dates.before)}${E})|${or(dates.dayBefore)})${E}`,

@@ -18,7 +18,7 @@ import type { Wanted } from './wanted.ts';
 export const isFarewell = ({ folded, phrase, before }: Setting): boolean =>
   phrase.grain === 'weekday' &&
   /^\s*\p{L}+\s+(?:\p{L}{2,3}\s+)?$/u.test(before) &&
-  /^\s*!?\s*$/.test(folded.slice(phrase.end)) &&
+  /^(?:,?\s*\p{L}+(?:\s\p{L}+){0,3})?\s*!?\s*$/u.test(folded.slice(phrase.end)) &&
   folded.includes('!');
 
 /** Where what has passed stands: in front of the cue itself (“bought before”); behind the date where the verb is last. */

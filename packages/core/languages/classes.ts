@@ -61,8 +61,8 @@ export interface DateWords {
   /** Between that weekday and its month. */
   nthOf: Words;
   weekNumber: Words;
-  /** Feasts, in the order of `dates/feasts.ts`: Maundy Thursday to New Year's Day. */
-  feasts: readonly Words[];
+  /** Feasts by their place in `dates/feasts.ts`: `1 good friday`. */
+  feasts: Words;
   from: Words;
   to: Words;
   /** In front of the day on which something begins. */

@@ -21,6 +21,18 @@ const SUFFIXED: Partial<Record<LanguageCode, string>> = {
 
 const NEVER = '(?!)';
 
+/** Between what is enough and what it is enough for. */
+const FOR: Record<LanguageCode, string> = {
+  en: 'for',
+  de: 'fur',
+  fr: 'pour',
+  es: 'para',
+  pt: 'para',
+  nl: 'voor',
+  it: 'per',
+  sv: 'for',
+};
+
 /** Any sign of a clause; the comma of an amount ends none. */
 const IN_CLAUSE = '(?:[^,;:]|,(?=\\d))';
 
@@ -45,6 +57,10 @@ export const verbsOf = perLanguage(({ code, cues, dates, requests, mail, numbers
     looks: new Set(listOf(requests.looks)),
     ifHad: pattern(`^\\s*${alternatives(cues.ifHad)}${WORD_END}`),
     accepts: wholeWords(cues.accepts),
+    /** “(Thursday) will do for the chapter” */
+    suffices: pattern(
+      `\\s{4,}(?:[,\\s]*${alternatives(cues.latest)}\\s+)?(?:\\p{L}{2,6}\\s+)?${FOR[code]}\\s+(?=${alternatives(requests.determiners)}\\s|\\p{L}{4,}(?:t|n)(?![\\p{L}]))`,
+    ),
     glances: new Set(listOf(requests.glances)),
     answers: new Set(listOf(requests.answers)),
     frame: finderOf({ classes: [requests.frames, requests.can], after: `${WORD_END}[\\s,]*` }),

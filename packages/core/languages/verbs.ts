@@ -96,14 +96,15 @@ const CLITICS: Partial<Record<LanguageCode, RegExp>> = {
   es: /(?<=.{3})(?:me|nos|le|les|lo|la|los|las|te|se|os)$/,
   it: /(?<=.{3})(?:mi|ci|gli|le|lo|la|li|ti|vi|[mctv]e(?:l[oaie]|ne)|gliel[oaie]|ne|si)$/,
   fr: /-(?:nous|moi|lui|leur|vous|toi|le|la|les|y|en)$/,
-  pt: /-(?:me|nos|lhe|lhes|te|se|vos|o|a|os|as|mo|ma|lo|la|los|las|no|na)$/,
+  pt: /-(?:me|nos|lhe|lhes|te|se|vos|o|a|os|as|mo|ma|lo|la|los|las|no|na|nas)$/,
 };
 
 /** Folded, without one or two pronouns written onto it where that leaves a verb; “inviarci” gets its “e” back. */
 function bare(word: string, language: Language): string {
   const whole = fold(word);
   const clitic = CLITICS[language.code];
-  if (!clitic) return whole;
+  // “segnali” is of “segnalare”.
+  if (!clitic || (language.code === 'it' && verbTable(language).doubtful.has(whole))) return whole;
   const one = whole.replace(clitic, '');
   const cuts = [one, one.replace(clitic, '')].filter((cut) => cut !== whole);
   const { sure, doubtful } = verbTable(language);
@@ -161,7 +162,7 @@ const THINGS: Partial<Record<LanguageCode, RegExp>> = {
   es: /l[oa]s?$/,
   it: /(?:l[oaie]|ne)$/,
   fr: /-(?:les?|la|en)$/,
-  pt: /-(?:l?[oa]s?|m[oa]|n[oa])$/,
+  pt: /-(?:l?[oa]s?|m[oa]|n[oa]|nas)$/,
 };
 
 /** Whether the verb carries a pronoun for a thing named before (“restituirla”). */

@@ -87,13 +87,19 @@ function wantedIn(text: string, at: number, start: number, language: Language): 
       .split(/[.,;:!?]/)
       .at(-1)
       ?.trim() ?? '';
-  const behind = tidy(cutReason(text.slice(start).replace(GETTING, ''), language), language);
+  const behind = tidy(cutReason(text.slice(start).replace(GETTING, ''), language), language).replace(
+    SUBJECT,
+    '',
+  );
   if (inside !== '') return tidy(inside, language);
   const verbSecond = language.requests.verbLast || language.code === 'sv';
   return verbSecond && behind.length < 3 && verbsOf(language).determined.test(`x ${fold(ahead)}`)
     ? uncapital(ahead)
     : behind.replace(/\s+(?:nodig|noch|nog)$/u, '');
 }
+
+/** “(und brauche) ich die Liste” */
+const SUBJECT = /^(?:ich|wir|ik|wij|we|jag|vi)\s+/;
 
 /** “we need (to know) your choice” */
 const GETTING =

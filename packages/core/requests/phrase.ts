@@ -186,8 +186,10 @@ function withoutPeople(rest: string, verb: string, said: string, language: Langu
   const cut = (words: string) => words.slice(lengthOfAll(indirect, fold(words)));
   if (isThingSie(said, language)) return `sie ${cut(rest.replace(/^sie\s+/, ''))}`;
   // “gooi hem door de bus”, but “geef hem de sleutel”
-  const isThing = /^(?:it|them|es|ihn|ze|hem)\s/.test(fold(rest)) && !determined.test(fold(rest));
-  return isThing ? rest : cut(rest);
+  const isThing =
+    /^(?:it|them|es|ihn|ze|hem)\s/.test(fold(rest)) || (language.code === 'sv' && /^dem\s/.test(rest));
+  if (isThing && !determined.test(fold(rest))) return rest;
+  return cut(rest);
 }
 
 /** “schreibt sie mir”, “(kannst du) sie dir ansehen”: written small and behind no plural, “sie” is a thing. */
@@ -205,8 +207,10 @@ const BEHIND = /^(?<where>through|over|at|into|on|for|after)\s(?:it|them)(?=[\s,
 
 /** “another”, “a few of them”: no thing of its own is named. */
 function isElliptic(words: string, language: Language): boolean {
-  const found = verbsOf(language).elliptic.exec(fold(words))?.[0];
-  return found !== undefined && STANDS_ALONE.test(fold(words.slice(found.length)));
+  // “(ladda) upp båda”
+  const named = language.code === 'sv' ? words.replace(/^(?:upp|in|ut|ner|fram)\s/, '') : words;
+  const found = verbsOf(language).elliptic.exec(fold(named))?.[0];
+  return found !== undefined && STANDS_ALONE.test(fold(named.slice(found.length)));
 }
 
 /** The pronoun that the words begin with, where it is no article (“la lista”). */
@@ -220,4 +224,4 @@ export function pronounOf(words: string, language: Language): string | null {
 
 /** Behind a word that is no article: the end, a comma, a conjunction, a preposition, a participle. */
 const STANDS_ALONE =
-  /^\s*(?:$|[,.;:]|(?:aan|binnen|vanaf|innerhalb|spatestens|and|und|et|y|e|en|och|[a-z]+(?:ig|lijk)|even|nog|graag|goed|eens|einmal|noch|back|zuruck|terug|tillbaka|to|for|from|in|on|at|by|with|an|auf|bei|mit|fur|zu|zum|zur|im|am|aus|nach|a|au|aux|dans|sur|pour|par|chez|al|con|por|sin|em|no|na|ao|com|op|naar|voor|met|bij|uit|da|dal|nel|nella|sul|senza|i|pa|till|fran|med|hos|vid|misschien|vielleicht|up|down|out|off|over|along|through|ab|mit|ein|vor|weg|op|af|mee|upp|ut|ner)(?:\s|$|[.,;]))/;
+  /^\s*(?:$|[,.;:]|(?:aan|binnen|vanaf|innerhalb|spatestens|and|und|et|y|e|en|och|[a-z]+(?:ig|lijk)|even|nog|graag|goed|eens|einmal|noch|back|zuruck|terug|tillbaka|to|for|from|in|on|at|by|with|an|auf|bei|mit|fur|zu|zum|zur|im|am|aus|nach|a|au|aux|dans|sur|pour|par|chez|al|con|por|sin|em|no|na|ao|com|op|naar|voor|met|bij|uit|da|dal|nel|nella|sul|senza|i|pa|till|fran|med|hos|vid|via|through|uber|durch|par|pelo|pela|tramite|genom|inom|misschien|vielleicht|up|down|out|off|over|along|through|ab|mit|ein|vor|weg|op|af|mee|upp|ut|ner)(?:\s|$|[.,;]))/;

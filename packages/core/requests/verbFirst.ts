@@ -83,8 +83,9 @@ function parted(words: readonly string[], language: Language): string[] | null {
   }
   const base = baseForm(first.toLowerCase(), language);
   const end = words.at(-1) ?? '';
-  if (!isVerb(base, language) || (words.length > 2 && isInfinitive(end) && isVerb(end, language)))
-    return null;
+  // Of “hochladen” only the whole is known.
+  const isKnown = isVerb(base, language) || isVerb(`${fold(end)}${base}`, language);
+  if (!isKnown || (words.length > 2 && isInfinitive(end) && isVerb(end, language))) return null;
   const at = rest.findLastIndex((word, i) => {
     const particle = fold(word).replace(/,$/, '');
     if (!particles.has(particle)) return false;

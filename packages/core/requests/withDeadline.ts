@@ -22,12 +22,27 @@ import { capital, cutReason, tidy, uncapital, without, withThing } from './tidy.
 /** What only a deadline makes a request. */
 export const withDeadline = (text: string, folded: string, language: Language, thing: string): Asked | null =>
   taken(text, folded, language, thing) ??
+  sufficing(text, folded, language) ??
   given(text, folded, language, thing) ??
   term(text, folded, language, thing) ??
   undone(text, folded, language, thing) ??
   ifDone(text, folded, language, thing) ??
   othersNeed(text, folded, language) ??
   purposeOf(text, language);
+
+/** “Thursday will do for the chapter” → “Send the chapter” */
+function sufficing(text: string, folded: string, language: Language): Asked | null {
+  const found = verbsOf(language).suffices.exec(folded);
+  const start = found ? found.index + found[0].length : 0;
+  const wanted = found ? tidy(cutReason(text.slice(start), language), language) : '';
+  // “pour les confirmer”
+  const first = firstWord(fold(wanted));
+  const acts =
+    leadingClitic(wanted, language) > 0 || isVerb(first, language) || verbsOf(language).people.has(first);
+  if (wanted === '' || acts || verbsOf(language).event.test(fold(wanted))) return null;
+  const title = actionIn(wanted, language) ?? `${language.requests.provide} ${wanted}`;
+  return { title, strength: 1, start, generic: false, refers: false, wanted };
+}
 
 /** “We accept orders until Friday” → “Order: …” */
 function taken(text: string, folded: string, language: Language, thing: string): Asked | null {

@@ -51,6 +51,12 @@ export const frames = [
   ),
   'hättest du lust,|hast du zeit,|bist du so nett und|seien sie bitte so freundlich und|es gilt|es bleibt noch|bleibt noch|sie haben|du hast|ihr habt|sie brauchen nur noch|wir müssten|müsstest du|müssten sie|müsstet ihr|sollten wir|solltest du|sollten sie|bitten wir sie|bitte ich sie|bitten wir dich|bitte ich dich|fordern wir sie auf',
   combine('jemand|einer von uns|einer von euch', 'muss|müsste|sollte|soll'),
+  combine(
+    'kann|könnte|mag|möchte|würde',
+    '|da|bitte|sich',
+    '|mal|vielleicht|bitte',
+    'jemand|einer von euch|jemand von euch',
+  ),
   combine('würde|würd', 'es', 'dir|ihnen|euch', 'etwas ausmachen,'),
   combine('macht', 'es', 'dir|ihnen|euch', 'etwas aus,'),
   combine('hast|hättest|findest', 'du', '|noch|kurz|mal', 'zeit,|gelegenheit,|lust,|zeit'),

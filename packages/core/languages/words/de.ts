@@ -93,19 +93,8 @@ export const de: Language = {
       'dienstschluss|feierabend|geschäftsschluss|büroschluss|ende des tages|tagesende|morgens|vormittag|vormittags|nachmittag|nachmittags|abend|abends|früh|nacht|mitternacht|arbeitsende|ladenschluss',
     nth: '1 erster|1 ersten|1 erste|2 zweiter|2 zweiten|2 zweite|3 dritter|3 dritten|3 dritte|4 vierter|4 vierten|-1 letzter|-1 letzten|-1 letzte',
     nthOf: 'im|des|eines jeden|jeden|in',
-    feasts: [
-      'gründonnerstag',
-      'karfreitag',
-      'ostersonntag|ostern',
-      'ostermontag',
-      'christi himmelfahrt|himmelfahrt',
-      'pfingstsonntag|pfingsten',
-      'pfingstmontag',
-      'heiligabend|heiliger abend',
-      'weihnachten|erster weihnachtstag',
-      'silvester',
-      'neujahr',
-    ],
+    feasts:
+      '0 gründonnerstag|1 karfreitag|2 ostersonntag|2 ostern|3 ostermontag|4 christi himmelfahrt|4 himmelfahrt|5 pfingstsonntag|5 pfingsten|6 pfingstmontag|7 heiligabend|7 heiliger abend|8 weihnachten|8 erster weihnachtstag|9 silvester|10 neujahr',
     weekNumber: 'kw|kalenderwoche',
     from: 'vom|von|zwischen|zwischen dem|ab|vom zeitraum',
     to: 'bis|bis zum|bis|und|und dem|auf den|auf|-|zum',
@@ -208,7 +197,7 @@ export const de: Language = {
     passive:
       'muss|müssen|sollte|sollten|soll|sollen|ist zu|sind zu|ist|sind|ist noch|sind noch|muss noch|müssen noch|soll noch|müsste|müssten|ist bitte|sind bitte|muss bitte',
     courtesy:
-      'erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören|hier können sie sich abmelden|bis bald|bis dann|besuchen kommen|uns besuchen|danke, dass|vielen dank, dass|danke dass|sie sollten … erhalten|du solltest … bekommen',
+      'eine Frage|eine kurze Frage|noch eine Frage|ein Anliegen|erhalten|zögern sie nicht|zögere nicht|beachten sie|beachte|beachten|finden sie|anbei|im anhang finden|entschuldigen sie|entschuldige|entschuldigt|nehmen sie zur kenntnis|wenden sie sich|wende dich|antworten sie nicht auf|nicht antworten|haben sie verständnis|bei fragen|bei rückfragen|für rückfragen|verstehen sie|wundern sie sich nicht|grüßen sie|ignorieren sie|bleiben sie gesund|denken sie an die umwelt|melden sie sich bei fragen|seien sie versichert|löschen sie diese|falls sie fragen|habt verständnis|sagen wir|sagen wir mal|klingeln sie einfach|auf sie|auf dich|auf euch|von ihnen zu hören|von dir zu hören|hier können sie sich abmelden|bis bald|bis dann|besuchen kommen|uns besuchen|danke, dass|vielen dank, dass|danke dass|sie sollten … erhalten|du solltest … bekommen',
     that: 'dass',
     relative: 'die|das|den|der|dem|was',
     gets: 'findet|finden|bekommt|bekommen|erhält|erhalten|kriegt|hat|haben|ist|sind|kann|können|darf|dürfen|zahlt|spart|verliert',
@@ -217,7 +206,8 @@ export const de: Language = {
     goes: 'ginge das|geht das|wäre das möglich|ist das möglich|klappt das|schaffst du das|schaffen sie das|ließe sich das machen|lässt sich das machen',
     generic:
       'sag|sagen|sage|melden|melde|antworten|antworte|bescheid|erledigen|erledige|kümmern|kümmere|bearbeiten|machen|mach|übernehmen|übernimm|regeln|wissen|schaffen|hinkriegen|tun|tu',
-    looks: 'sehen|ansehen|schauen|anschauen',
+    looks:
+      'draufschauen|reinschauen|drüberschauen|nachschauen|draufsehen|reinsehen|sehen|ansehen|schauen|anschauen',
     glances: 'werfen einen blick|einen blick werfen|einen blick darauf werfen',
     verbs,
     moreVerbs,
@@ -241,7 +231,7 @@ export const de: Language = {
       'bitte|doch|mal|noch|auch|dann|gerne|gern|uns|mir|kurz|nun|jetzt|einmal|wieder|möglichst|dringend|darum|daran|umgehend|zeitnah|dazu|hierzu|freundlicherweise|alle|sich|einfach|vielleicht|direkt|zunächst|zuerst|bei gelegenheit|später|danach|dann gleich|gleich|gleich auch',
     clitics: '',
     elliptic:
-      'alle drei|alle vier|das alles|dies alles|diese Unterlagen|diese Angaben|diese Dokumente|diese Informationen|einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen|ihres|deins|eures|meins|deines|darum|dafür|sich darum',
+      'beides|alle drei|alle vier|das alles|dies alles|diese Unterlagen|diese Angaben|diese Dokumente|diese Informationen|einen neuen|eine neue|ein neues|neue|einen|eine|eins|welche|einige|ein paar|noch einen|noch eine|noch eins|ersatz|einen ersatz|den rest|deine|deinen|ihre|ihren|eure|euren|beide|alle|alles|davon|eine andere|einen anderen|das|dies|es|sie|ihn|diese|diesen|welchen|ihres|deins|eures|meins|deines|darum|dafür|sich darum',
     pronouns: 'es|ihn|das|dies|sie|diese|diesen|dieses',
     reason:
       'damit|so dass|sodass|weil|da wir|da ich|da die|da der|da das|denn|um zu|sonst|ansonsten|bevor|wonach|die wir|die ich|den wir|das wir|andernfalls|aber|vielen dank|danke|besten dank|herzlichen dank|da sonst|oder wir|oder ich|und ich|und wir|sonst fährt|oder der|oder die|oder das|dann fang ich|dann fange ich|dann kann ich|dann können wir|dann käme|bisher|bislang',
@@ -283,7 +273,7 @@ export const de: Language = {
   },
   mail: {
     greeting:
-      'sehr geehrte|sehr geehrter|liebe|lieber|hallo|guten tag|guten morgen|moin|hi|servus|grüezi|grüß gott|liebes|guten abend|hallo zusammen|hey|morgen',
+      'werte|liebes|sehr geehrte|sehr geehrter|liebe|lieber|hallo|guten tag|guten morgen|moin|hi|servus|grüezi|grüß gott|liebes|guten abend|hallo zusammen|hey|morgen',
     signOff:
       'mit freundlichen grüßen|freundliche grüße|viele grüße|beste grüße|liebe grüße|herzliche grüße|schöne grüße|mfg|vg|lg|gruß|grüße|mit besten grüßen|mit freundlichem gruß|vielen dank|danke|besten dank|mit herzlichen grüßen|bis bald|hochachtungsvoll|herzlich|bg|viele liebe grüße|mit lieben grüßen|dank und gruß|freundlicher gruss|freundliche grüsse|herzlichst|ihre|ihr|euer|dein|deine|mit freundlichen grüssen|sonnige grüße',
     signOffFrom: 'aus|von',

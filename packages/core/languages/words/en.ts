@@ -93,19 +93,8 @@ export const en: Language = {
       'eod|cob|close of business|close of play|end of day|end of business|end of the day|end of play|morning|afternoon|evening|night|midnight|first thing|lunchtime|lunch',
     nth: '1 first|1 1st|2 second|2 2nd|3 third|3 3rd|4 fourth|4 4th|-1 last',
     nthOf: 'in|of each|of every|each|every',
-    feasts: [
-      'maundy thursday|holy thursday',
-      'good friday',
-      'easter sunday|easter',
-      'easter monday',
-      'ascension day',
-      'whit sunday|whitsun|pentecost',
-      'whit monday',
-      'christmas eve',
-      'christmas day|christmas',
-      'new year’s eve',
-      'new year’s day|new year',
-    ],
+    feasts:
+      '0 maundy thursday|0 holy thursday|1 good friday|2 easter sunday|2 easter|3 easter monday|4 ascension day|5 whit sunday|5 whitsun|5 pentecost|6 whit monday|7 christmas eve|8 christmas day|8 christmas|9 new year’s eve|10 new year’s day|10 new year',
     weekNumber: 'week|wk|cw',
     from: 'from|between',
     to: 'to|until|till|through|and|-|and ending',
@@ -117,10 +106,10 @@ export const en: Language = {
   cues: {
     by: 'stands until|is good until|valid until|valid till|by|you have time until|you’ve got until|has until|no later than|not later than|latest by|at the latest by|due|due on|due by|due for|due in|due date|due date is|on or before|payable by|payable within|at latest|latest|deadline is|deadline|deadline of|deadline was|closes|closes on|close on|closing date|closing on|expires|expires on|expire on|ends on|runs out on|runs out|rsvp by|rsvp|respond by|reply by|not after|prior to|ahead of|with a deadline of|is due|are due|was due|were due|is wanted for|wanted for|no later|you have until|we have until|you have got until|ideal would be|the ideal would be',
     until:
-      'before|until|till|up to|within|in time for|valid until|valid till|open until|in the next|within the next|over the next|in the course of the next|in the course of',
+      'up to and including|any time up to and including|any time up to|at any time up to|before|until|till|up to|within|in time for|valid until|valid till|open until|in the next|within the next|over the next|in the course of the next|in the course of',
     on: 'on|for|this|at|the|is|of|to|in|is on|are on|be',
     latest:
-      'would be early enough|would be soon enough|would be time enough|would be enough|would do|is plenty|is time enough|would suffice|at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great|at the very latest|at the absolute latest|by the latest|is fine|will do|is soon enough|is early enough|would be fine|is ok|is okay|works for me|suffices|is enough',
+      'is early enough|would be early enough|would be soon enough|would be time enough|would be enough|would do|is plenty|is time enough|would suffice|at the latest|latest|at latest|or sooner|or earlier|or before|deadline|is the deadline|is the latest|is the last day|is the cut-off|is our deadline|would be perfect|would be ideal|would be great|at the very latest|at the absolute latest|by the latest|is fine|will do|is soon enough|is early enough|would be fine|is ok|is okay|works for me|suffices|is enough',
     dueNoun:
       'deadline|due|due date|overdue|closing date|cut-off|cutoff|cut off|expires|expiry|payable|rsvp|target date|submission date|last day|latest date|final date|respond by|needed by|required by|wanted by|complete by|return by|time limit|last date|expiration date|closes|close|last possible date|latest possible date|last possible day|final day',
     ahead: 'before|ahead of|prior to|in time for',
@@ -209,7 +198,7 @@ export const en: Language = {
     passive:
       'needs to be|need to be|must be|has to be|have to be|should be|is to be|are to be|shall be|still needs to be|still need to be|still has to be|ought to be|will need to be|needs|wants to be|must have been|has to have been|should have been',
     courtesy:
-      'receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you|speak soon|talk soon|see you soon|catch up|get well|come back soon|look forward|unsubscribe|come and see|come and visit|come see|thank you for agreeing|thanks for agreeing|ask me if|ask us if|call me if|call us if|get in touch if|write to me if',
+      'a question|a quick question|one question|receive|see you|please find|kindly find|find our|find your|find my|find it|find them|thank you for|thanks for|thank you so|thank you very|many thanks for|do not hesitate|don’t hesitate|feel free|find attached|find enclosed|find below|see attached|see below|see the attached|see enclosed|note that|note|be aware|be advised|be informed|excuse|accept our|accept my|forgive|rest assured|let me know if you have any|let us know if you have any|let me know if you need|let us know if you need|contact me if|contact us if|do not reply|don’t reply|do not respond|consider the environment|you can ignore|ignore this|if you have any questions|should you have any questions|have a nice|have a good|have a great|have a lovely|take care|stay safe|find the|bear with|keep in mind|be patient|say hello|give my regards|disregard|you should receive|you should find|you should have received|you must be|you have to be|you should be able|you should see|let’s say|let us say|say so|shall we say|if you like|meet at|hearing from you|seeing you|meeting you|welcoming you|speak soon|talk soon|see you soon|catch up|get well|come back soon|look forward|unsubscribe|come and see|come and visit|come see|thank you for agreeing|thanks for agreeing|ask me if|ask us if|call me if|call us if|get in touch if|write to me if',
     that: 'that|sure',
     relative: 'that|which|who|you|we|they',
     gets: 'finds|find|gets|get|receives|receive|has|have|is|are|can|may|will|pays|saves',

@@ -88,19 +88,8 @@ export const es: Language = {
       'fin del día|final del día|el final del día|fin de la jornada|final de la jornada|cierre|por la mañana|por la tarde|por la noche|tarde|noche|medianoche|a primera hora|a última hora|primera hora|última hora|el cierre de oficinas',
     nth: '1 primer|2 segundo|3 tercer|4 cuarto|-1 último',
     nthOf: 'de|del|de cada',
-    feasts: [
-      'jueves santo',
-      'viernes santo',
-      'domingo de resurrección|domingo de pascua|pascua',
-      'lunes de pascua',
-      'día de la ascensión',
-      'pentecostés',
-      'lunes de pentecostés',
-      'nochebuena',
-      'navidad|día de navidad',
-      'nochevieja',
-      'año nuevo',
-    ],
+    feasts:
+      '0 jueves santo|1 viernes santo|2 domingo de resurrección|2 domingo de pascua|2 pascua|3 lunes de pascua|4 día de la ascensión|5 pentecostés|6 lunes de pentecostés|7 nochebuena|8 navidad|8 día de navidad|9 nochevieja|10 año nuevo',
     weekNumber: 'semana|semana n.º|semana número',
     from: 'del|de|entre el|entre|desde el|desde',
     to: 'al|a|y el|y|hasta el|hasta|-',
@@ -201,7 +190,7 @@ export const es: Language = {
     passive:
       'debe ser|deben ser|debe|deben|tiene que ser|tienen que ser|ha de ser|debería ser|está por|están por|deberá ser|deberán ser|debe sernos|deberá sernos|deben sernos|deberán sernos|ha de sernos|han de ser|tendrá que ser|tendrán que ser|deberían ser|debe haber sido|queda por ser|ha de|han de|habrá de|habrán de|deberá|deberán|deberá estar|deberán estar|debe estar|deben estar|tiene que estar|tienen que estar|ha de estar',
     courtesy:
-      'recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia|venir a vernos|vernos|gracias por haber|gracias por|deberías recibir|debería recibir|hable conmigo|habla conmigo|diríjase a|si hay dudas|si tiene dudas|si tienes dudas',
+      'una pregunta|una duda|recibir|no dude|no dudes|no duden|tenga en cuenta|ten en cuenta|encontrar|encontrará|adjunto|acepte|disculpe|disculpen|disculpa|reciba|recibir un cordial|no responda|no responder|piense en el medio|considere|la comprensión|su comprensión|su atención|su colaboración|tener en cuenta|su paciencia|su confianza|su interés|ponerse en contacto si|digamos|pongamos|haber aceptado|aceptar|haber respondido|recibirles|recibirle|verle|verte|saludarle|noticias suyas|darse de baja|le adjunto|te adjunto|nos vemos|la confianza|su preferencia|el interés|la paciencia|venir a vernos|vernos|gracias por haber|gracias por|deberías recibir|debería recibir|hable conmigo|habla conmigo|diríjase a|si hay dudas|si tiene dudas|si tienes dudas',
     that: 'que',
     relative: 'que',
     gets: 'encuentra|encontrará|encontrarán|recibe|recibirá|recibirán|obtiene|tiene|tienen|es|puede|pueden|paga|tendrá|tendrán',
@@ -272,7 +261,7 @@ export const es: Language = {
   },
   mail: {
     greeting:
-      'estimado|estimada|estimados|estimadas|hola|buenos días|buenas tardes|buenas noches|querido|querida|queridos|buenas|apreciado|apreciada|hola a todos|muy señor|muy señores',
+      'queridas|estimadas|apreciadas|querida|apreciada|estimado|estimada|estimados|estimadas|hola|buenos días|buenas tardes|buenas noches|querido|querida|queridos|buenas|apreciado|apreciada|hola a todos|muy señor|muy señores',
     signOff:
       'saludos|un saludo|saludos cordiales|un cordial saludo|cordialmente|atentamente|le saluda atentamente|gracias|muchas gracias|un abrazo|abrazos|gracias de antemano|quedo a la espera|hasta pronto|besos|reciba un cordial saludo|con un cordial saludo|cordiales saludos|muy atentamente|que tenga un buen día|un saludo cordial|gracias y saludos|hasta luego',
     signOffFrom: 'de|desde',

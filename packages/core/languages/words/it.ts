@@ -87,19 +87,8 @@ export const it: Language = {
       'fine giornata|fine della giornata|la fine della giornata|fine orario|chiusura|di mattina|di pomeriggio|di sera|mattina|mattino|pomeriggio|sera|notte|mezzanotte|in giornata|in mattinata|mattinata|serata|la chiusura degli uffici',
     nth: '1 primo|1 prima|2 secondo|2 seconda|3 terzo|3 terza|4 quarto|4 quarta|-1 ultimo|-1 ultima',
     nthOf: 'di|del|di ogni',
-    feasts: [
-      'giovedì santo',
-      'venerdì santo',
-      'domenica di pasqua|pasqua',
-      'lunedì di pasqua|pasquetta|lunedì dell’angelo',
-      'ascensione',
-      'pentecoste',
-      'lunedì di pentecoste',
-      'vigilia di natale',
-      'natale|giorno di natale',
-      'san silvestro|notte di san silvestro',
-      'capodanno',
-    ],
+    feasts:
+      '0 giovedì santo|1 venerdì santo|2 domenica di pasqua|2 pasqua|3 lunedì di pasqua|3 pasquetta|3 lunedì dell’angelo|4 ascensione|5 pentecoste|6 lunedì di pentecoste|7 vigilia di natale|8 natale|8 giorno di natale|9 san silvestro|9 notte di san silvestro|10 capodanno',
     weekNumber: 'settimana|settimana n.|settimana numero',
     from: 'dal|da|tra il|tra|fra il|fra|dalle',
     to: 'al|a|e il|e|fino al|alle|-',
@@ -201,7 +190,7 @@ export const it: Language = {
     passive:
       'deve essere|devono essere|dev’essere|va|vanno|dovrà essere|dovranno essere|è da|sono da|dovrebbe essere|dovrà esserci|dovranno esserci|deve esserci|devono esserci|andrà|andranno|dovrebbero essere|deve esser|deve venire|devono venire|deve risultare|dovranno risultare',
     courtesy:
-      'ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione|venire a trovarci|vieni a trovarci|venite a trovarci|grazie per aver|grazie di aver|grazie per|dovresti ricevere|dovrebbe ricevere|si noti che|si noti|si ricorda che|si rivolga|rivolgiti|rivolgersi|per domande|in caso di domande|in caso di dubbi',
+      'una domanda|un quesito|ricevere|non esiti|non esitare|non esitate|notare che|tenere presente|tenga presente|tenere conto|trovare in allegato|trova in allegato|troverà|in allegato|accettare|accetti|scusare|scusi|scusate|scusa|non rispondere|pensare all’ambiente|per la comprensione|per l’attenzione|per la collaborazione|contattarci se|pensi all’ambiente|considerare|avere pazienza|per la disponibilità|di non rispondere|diciamo|facciamo|aver accettato|di aver accettato|vederla|incontrarla|sentirla|risentirla|averla|partire da|partire dal|partire dalla|cancella iscrizione|cancellati|segue|seguono|a presto|ci vediamo|la fiducia|la preferenza|la cortese attenzione|venire a trovarci|vieni a trovarci|venite a trovarci|grazie per aver|grazie di aver|grazie per|dovresti ricevere|dovrebbe ricevere|si noti che|si noti|si ricorda che|si rivolga|rivolgiti|rivolgersi|per domande|in caso di domande|in caso di dubbi',
     that: 'che',
     relative: 'che|di cui',
     gets: 'trova|troverà|troveranno|riceve|riceverà|riceveranno|ottiene|ha|hanno|è|può|possono|paga|avrà|avranno',
@@ -272,7 +261,7 @@ export const it: Language = {
   },
   mail: {
     greeting:
-      'gentile|gentili|egregio|egregi|spettabile|buongiorno|buonasera|ciao|caro|cara|cari|care|salve|ciao a tutti|buon pomeriggio|gent.ma|gent.mo|buon giorno|spett.le',
+      'care|gentili|gentile|egregi|gentile|gentili|egregio|egregi|spettabile|buongiorno|buonasera|ciao|caro|cara|cari|care|salve|ciao a tutti|buon pomeriggio|gent.ma|gent.mo|buon giorno|spett.le',
     signOff:
       'cordiali saluti|distinti saluti|saluti|un saluto|cordialmente|grazie|grazie mille|a presto|un caro saluto|un abbraccio|in attesa di un riscontro|buona giornata|molte grazie|i migliori saluti|con i migliori saluti|tanti saluti|cari saluti|grazie in anticipo|baci|buon lavoro|buona serata|con i più cordiali saluti|grazie e saluti|un cordiale saluto|porgo cordiali saluti|buon weekend|rimango in attesa',
     signOffFrom: 'da',

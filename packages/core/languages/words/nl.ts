@@ -88,19 +88,8 @@ export const nl: Language = {
       'einde van de dag|eind van de dag|het einde van de dag|het eind van de dag|einde dag|eind vandaag|einde werkdag|sluitingstijd|’s ochtends|’s middags|’s avonds|ochtend|middag|avond|middernacht|nacht|einde van de werkdag|eind van de middag|het eind van de middag|het einde van de werkdag|dagdeel',
     nth: '1 eerste|2 tweede|3 derde|4 vierde|-1 laatste',
     nthOf: 'van|van de|van elke|in',
-    feasts: [
-      'witte donderdag',
-      'goede vrijdag',
-      'eerste paasdag|pasen',
-      'tweede paasdag|paasmaandag',
-      'hemelvaartsdag|hemelvaart',
-      'eerste pinksterdag|pinksteren',
-      'tweede pinksterdag|pinkstermaandag',
-      'kerstavond',
-      'eerste kerstdag|kerst|kerstmis',
-      'oudejaarsavond|oudjaar',
-      'nieuwjaarsdag|nieuwjaar',
-    ],
+    feasts:
+      '0 witte donderdag|1 goede vrijdag|2 eerste paasdag|2 pasen|3 tweede paasdag|3 paasmaandag|4 hemelvaartsdag|4 hemelvaart|5 eerste pinksterdag|5 pinksteren|6 tweede pinksterdag|6 pinkstermaandag|7 kerstavond|8 eerste kerstdag|8 kerst|8 kerstmis|9 oudejaarsavond|9 oudjaar|10 nieuwjaarsdag|10 nieuwjaar',
     weekNumber: 'week|weeknummer|wk',
     from: 'van|tussen|vanaf|van de',
     to: 'tot|tot en met|t/m|en|naar|naar de|tot de|-',
@@ -115,7 +104,7 @@ export const nl: Language = {
       'tot|geldig tot|geldig tot en met|tot aan|tot en met|voorafgaand aan|nog voor|voor|vóór|vóór de|voor het|tegen|loopt tot|in de komende|binnen de komende',
     on: 'op|de|den|voor|deze|dit|is|is op|van|naar|in|om|op de|eind|komende|aanstaande|a.s.',
     latest:
-      'uiterlijk|op zijn laatst|ten laatste|als uiterste datum|is de deadline|is de uiterste datum|of eerder|is de laatste dag|is de sluitingsdatum|binnen zijn|binnen hebben|op z’n laatst|is prima|is goed|volstaat|is vroeg genoeg|is genoeg|zou mooi zijn',
+      'is dus vroeg genoeg|is dus prima|is dan ook vroeg genoeg|uiterlijk|op zijn laatst|ten laatste|als uiterste datum|is de deadline|is de uiterste datum|of eerder|is de laatste dag|is de sluitingsdatum|binnen zijn|binnen hebben|op z’n laatst|is prima|is goed|volstaat|is vroeg genoeg|is genoeg|zou mooi zijn',
     dueNoun:
       'sluit|sluiten|deadline|uiterste datum|vervaldatum|vervalt|verloopt|sluitingsdatum|inleverdatum|te betalen|termijn|te laat|laatste dag|uiterlijk|betaaltermijn|einddatum|aanleverdatum|opleverdatum|betaaldatum|uiterste inleverdatum|achterstallig|streefdatum|laatste mogelijkheid|laatste datum',
     ahead: 'voordat|voorafgaand aan|tijdig voor|op tijd voor|alvorens',
@@ -201,7 +190,7 @@ export const nl: Language = {
     passive:
       'moet|moeten|dient te worden|dienen te worden|moet worden|moeten worden|dient te zijn|dienen te zijn|moet zijn|moeten zijn|moet … worden|hoort te worden|zou moeten worden|dient',
     courtesy:
-      'ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op|u te ontmoeten|uw komst|u te zien|afmelden|tot gauw|tot snel|bijgaand|bij ons komen|kom langs|dank dat|bedankt dat|neem bij vragen',
+      'een vraag|een vraagje|ontvangen|aarzel niet|aarzelt u niet|schroom niet|let op|houd er rekening mee|vindt u|vind je|bijgevoegd|in de bijlage|excuseer|neem contact op als|neem gerust contact|antwoord niet op|niet beantwoorden|denk aan het milieu|heeft u vragen|heb je vragen|mocht u vragen|mocht je vragen|bij vragen|tot ziens|groeten|voor uw begrip|een fijne|een prettig|van u te horen|van je te horen|aanvaard|laten we zeggen|zeg maar|laten we het houden op|u te ontmoeten|uw komst|u te zien|afmelden|tot gauw|tot snel|bijgaand|bij ons komen|kom langs|dank dat|bedankt dat|neem bij vragen',
     that: 'dat',
     relative: 'die|dat',
     gets: 'vindt|vinden|krijgt|krijgen|ontvangt|heeft|hebben|is|zijn|kan|kunnen|mag|mogen|betaalt',

@@ -95,19 +95,8 @@ export const pt: Language = {
       'fim do dia|final do dia|o fim do dia|o final do dia|ao fim do dia|fim do expediente|final do expediente|de manhã|à tarde|à noite|manhã|tarde|noite|meia-noite|da manhã|da tarde|da noite|fecho',
     nth: '1 primeiro|1 primeira|2 segundo|2 segunda|3 terceiro|3 terceira|4 quarto|4 quarta|-1 último|-1 última',
     nthOf: 'de|do|de cada',
-    feasts: [
-      'quinta-feira santa|quinta santa',
-      'sexta-feira santa|sexta santa',
-      'domingo de páscoa|páscoa',
-      'segunda-feira de páscoa',
-      'dia da ascensão',
-      'pentecostes',
-      'segunda-feira de pentecostes',
-      'véspera de natal|consoada',
-      'natal|dia de natal',
-      'passagem de ano|véspera de ano novo',
-      'ano novo|dia de ano novo',
-    ],
+    feasts:
+      '0 quinta-feira santa|0 quinta santa|1 sexta-feira santa|1 sexta santa|2 domingo de páscoa|2 páscoa|3 segunda-feira de páscoa|4 dia da ascensão|5 pentecostes|6 segunda-feira de pentecostes|7 véspera de natal|7 consoada|8 natal|8 dia de natal|9 passagem de ano|9 véspera de ano novo|10 ano novo|10 dia de ano novo',
     weekNumber: 'semana|semana n.º|semana número',
     from: 'de|do dia|entre|entre os dias|desde|a partir de',
     to: 'a|ao dia|até|até ao dia|e|para|-|para o dia|para dia|ao',
@@ -205,7 +194,7 @@ export const pt: Language = {
     passive:
       'deve ser|devem ser|tem de ser|têm de ser|tem que ser|têm que ser|precisa de ser|precisam de ser|precisa ser|precisam ser|deverá ser|deverão ser|deve ser-nos|deverá ser-nos|devem ser-nos|deverão ser-nos|terá de ser|terão de ser|tem de ser-nos|deveria ser|deveriam ser|deve estar|deverá estar|tem de estar|têm de estar|terá de estar|tem que estar',
     courtesy:
-      'receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da|cancelar subscrição|segue|seguem|até já|até breve|preferência|a confiança|a sua preferência|o contacto|o interesse|vir visitar|vir-nos visitar|nos vir visitar|obrigado por|obrigada por|deverá receber|deverás receber|deve receber|fale comigo|fala comigo|dirija-se a|em caso de dúvida|em caso de dúvidas',
+      'uma pergunta|uma dúvida|receber|não hesite|não hesites|não hesitem|note que|tenha em atenção|tenha em conta|encontrar|encontre em anexo|encontra em anexo|segue em anexo|aceite|aceitar|desculpe|desculpem|desculpa|não responda|não responder|pense no ambiente|a compreensão|a sua compreensão|a atenção|a sua atenção|a colaboração|a disponibilidade|a sua resposta|receber os meus|considere|a paciência|observe que|a preferência|digamos|ter aceitado|ter aceite|ter respondido|vê-lo|vê-la|recebê-los|ouvir de si|partir de|partir do|partir da|cancelar subscrição|segue|seguem|até já|até breve|preferência|a confiança|a sua preferência|o contacto|o interesse|vir visitar|vir-nos visitar|nos vir visitar|obrigado por|obrigada por|deverá receber|deverás receber|deve receber|fale comigo|fala comigo|dirija-se a|em caso de dúvida|em caso de dúvidas',
     that: 'que',
     relative: 'que',
     gets: 'encontra|encontrará|recebe|receberá|receberão|obtém|tem|têm|é|pode|podem|paga|terá|terão',
@@ -274,7 +263,7 @@ export const pt: Language = {
   },
   mail: {
     greeting:
-      'caro|cara|caros|caras|olá|oi|bom dia|boa tarde|boa noite|prezado|prezada|prezados|prezadas|exmo|exma|exmos|estimado|estimada|estimados|querido|querida|viva',
+      'caras|queridas|estimadas|estimada|cara|caro|cara|caros|caras|olá|oi|bom dia|boa tarde|boa noite|prezado|prezada|prezados|prezadas|exmo|exma|exmos|estimado|estimada|estimados|querido|querida|viva',
     signOff:
       'cumprimentos|com os melhores cumprimentos|melhores cumprimentos|atenciosamente|cordialmente|abraço|um abraço|abraços|obrigado|obrigada|muito obrigado|muito obrigada|saudações|atentamente|com os meus cumprimentos|beijinhos|até breve|grato|grata|desde já obrigado|desde já obrigada|bom trabalho|att|cordiais saudações|com cumprimentos|até logo|respeitosamente|bjs|beijos',
     signOffFrom: 'de',

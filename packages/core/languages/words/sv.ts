@@ -95,19 +95,8 @@ export const sv: Language = {
       'slutet av dagen|slutet på dagen|dagens slut|arbetsdagens slut|stängning|på morgonen|på förmiddagen|på eftermiddagen|på kvällen|förmiddag|eftermiddag|kväll|morgon|natt|midnatt|under dagen|förmiddagen|eftermiddagen|kvällen|morgonen|lunch|lunchtid|vid lunch',
     nth: '1 första|2 andra|3 tredje|4 fjärde|-1 sista',
     nthOf: 'i|varje',
-    feasts: [
-      'skärtorsdag|skärtorsdagen',
-      'långfredag|långfredagen',
-      'påskdagen|påsk',
-      'annandag påsk',
-      'kristi himmelsfärdsdag',
-      'pingstdagen|pingst',
-      'annandag pingst',
-      'julafton|julaftonen',
-      'juldagen|jul',
-      'nyårsafton',
-      'nyårsdagen|nyår',
-    ],
+    feasts:
+      '0 skärtorsdag|0 skärtorsdagen|1 långfredag|1 långfredagen|2 påskdagen|2 påsk|3 annandag påsk|4 kristi himmelsfärdsdag|5 pingstdagen|5 pingst|6 annandag pingst|7 julafton|7 julaftonen|8 juldagen|8 jul|9 nyårsafton|10 nyårsdagen|10 nyår',
     weekNumber: 'vecka|v|v.',
     from: 'från|mellan|mellan den|från den|från och med',
     to: 'till|till den|och|och den|till och med|t.o.m.|-',
@@ -117,7 +106,7 @@ export const sv: Language = {
     or: 'eller',
   },
   cues: {
-    by: 'det räcker|det räcker bra|det går bra|det duger|giltig till|giltigt till|giltig till och med|gäller till|du har till|ni har till|har tid till|du har på dig till|ni har på er till|senast|senast den|senast på|senast till|senast kl|allra senast|allra senast den|före|före den|innan|innan den|inte senare än|inte senare än den|förfaller|förfaller den|förfallodag|förfallodatum|sista dag|sista dagen är|sista datum|sista dag är|sista datum är|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista anmälningsdag är|sista ansökningsdag är|sista svarsdag är|sista inlämningsdag är|sista betalningsdag|sista betalningsdag är|deadline|deadline är|deadline den|stänger den|stänger|går ut den|går ut|löper ut den|löper ut|upphör den|osa|osa senast|o.s.a. senast|tidsfrist|tidsfristen är|tidsfristen går ut|inom|är klar den|i god tid före|idealiskt vore|det bästa vore',
+    by: 'det räcker med|räcker med|det räcker|det räcker bra|det går bra|det duger|giltig till|giltigt till|giltig till och med|gäller till|du har till|ni har till|har tid till|du har på dig till|ni har på er till|senast|senast den|senast på|senast till|senast kl|allra senast|allra senast den|före|före den|innan|innan den|inte senare än|inte senare än den|förfaller|förfaller den|förfallodag|förfallodatum|sista dag|sista dagen är|sista datum|sista dag är|sista datum är|sista svarsdag|sista anmälningsdag|sista ansökningsdag|sista inlämningsdag|sista anmälningsdag är|sista ansökningsdag är|sista svarsdag är|sista inlämningsdag är|sista betalningsdag|sista betalningsdag är|deadline|deadline är|deadline den|stänger den|stänger|går ut den|går ut|löper ut den|löper ut|upphör den|osa|osa senast|o.s.a. senast|tidsfrist|tidsfristen är|tidsfristen går ut|inom|är klar den|i god tid före|idealiskt vore|det bästa vore',
     until:
       'giltig till|giltigt till|giltig till och med|gäller till|tills|t.o.m.|till|till den|fram till|fram till den|till och med|inom de närmaste|under de närmaste',
     on: 'den|på|till|för|nu på|är|är den|av|i|om|kl|klockan|nästa|till den|vid',
@@ -202,7 +191,7 @@ export const sv: Language = {
     passive:
       'måste|ska|skall|bör|behöver|behövs|ska vara|skall vara|måste vara|bör vara|ska bli|ska ha|ska ha blivit|måste bli',
     courtesy:
-      'få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer|hälsa på|tack för att|tack för|fråga mig om något|fråga oss om|fråga om du|ring mig om',
+      'en fråga|en kort fråga|få|tveka inte|notera att|observera att|observera|hittar du|finner du|bifogat|bifogad|ursäkta|kontakta oss om|kontakta mig om|svara inte på|tänk på miljön|för din förståelse|för er förståelse|har du frågor|om du har frågor|om ni har frågor|vid frågor|hör av dig om|hör gärna av dig|hör av er om|välkommen att|ha tålamod|låt oss säga|säg att|ska vi säga|höra från|höra av|träffa|se er|se dig|välkomna er|avsluta prenumerationen|vi ses|hej så länge|här kommer|hälsa på|tack för att|tack för|fråga mig om något|fråga oss om|fråga om du|ring mig om',
     that: 'att',
     relative: 'som|du|ni',
     gets: 'hittar|får|har|är|kan|betalar|slipper|finner',
