@@ -29,12 +29,16 @@ export function withImplied(
   const ahead = found.filter(({ date }) => parseDay(date) >= today && parseDay(date) <= today + SOON);
   const [first] = ahead;
   const oneDay = new Set(ahead.map(({ date }) => date.slice(0, 10))).size === 1;
-  if (!first || !oneDay || found.some(({ verdict }) => verdict === 'deadline')) return found;
-  const because = broughtTo(first, sentences) ?? askedBeside(first, found, sentences);
+  if (!first || found.some(({ verdict }) => verdict === 'deadline')) return found;
+  const told = ahead.find((date) => askedBefore(date, sentences) !== null);
+  if (!told && !oneDay) return found;
+  const chosen = told ?? first;
+  const because =
+    askedBefore(chosen, sentences) ?? broughtTo(first, sentences) ?? askedBeside(first, found, sentences);
   if (because === null) return found;
   const reason = { ...because, weight: DEADLINE };
   return found.map((date) =>
-    date === first
+    date === chosen
       ? { ...date, verdict: 'deadline', score: DEADLINE, reasons: [...date.reasons, reason] }
       : date,
   );
@@ -49,6 +53,19 @@ interface Because {
 }
 
 const because = (cue: string, { text }: Spoken): Because => ({ cue, words: text.trim().slice(0, 40) });
+
+/** “I have to tell them by Friday; please let me know before then.” */
+function askedBefore(date: DatePhrase, sentences: readonly Spoken[]): Because | null {
+  const at = sentences.findIndex(({ start, end }) => date.start >= start && date.start < end);
+  const next = sentences[at + 1];
+  return next && beforeThen(next.language).test(next.folded) && asks(next.folded, next.language)
+    ? because('kept', next)
+    : null;
+}
+
+const beforeThen = perLanguage(({ dates }: Language) =>
+  pattern(`(?<![\\p{L}])${alternatives(dates.beforeThen)}(?=\\s*[,.;:!?]|\\s*$|\\s+kurz|\\s+even)`),
+);
 
 /** “We meet on Saturday. Bring gloves.” */
 function broughtTo(event: DatePhrase, sentences: readonly Spoken[]): Because | null {

@@ -52,6 +52,8 @@ export interface DateWords {
   /** A day named before: itself, the one in front of it, and behind a span of time that counts back from it. */
   thatDay: Words;
   dayBefore: Words;
+  /** By a day that was just named. */
+  beforeThen: Words;
   before: Words;
   noon: Words;
   /** A part of the day, or its end: the day alone. */

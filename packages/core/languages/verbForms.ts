@@ -63,7 +63,7 @@ function portuguese(verb: string): VerbForms {
     const soft = stem.replace(/c$/, 'qu').replace(/g$/, 'gu').replace(/ç$/, 'c');
     return {
       plain: [`${stem}a`, `${stem}as`, ...join([soft], ['e', 'es'])],
-      marked: [`${soft}em`, `${stem}arem`, `${stem}arias`, `${stem}ariam`],
+      marked: [`${soft}em`, ...join([stem], ['arem', 'arias', 'ariam', 'asse', 'asses', 'assem'])],
     };
   }
   const stems = turned(stem, ending === 'ir' ? { e: ['i'], o: ['u'] } : {}).map((s) =>
@@ -71,7 +71,11 @@ function portuguese(verb: string): VerbForms {
   );
   return {
     plain: [`${stem}e`, `${stem}es`, ...join(stems, ['a', 'as'])],
-    marked: [...join(stems, ['am']), ...join([`${stem}${ending}`], ['em', 'ias', 'iam'])],
+    marked: [
+      ...join(stems, ['am']),
+      ...join([`${stem}${ending}`], ['em', 'ias', 'iam']),
+      ...join([`${stem}${ending.charAt(0)}`], ['sse', 'sses', 'ssem']),
+    ],
   };
 }
 
@@ -153,7 +157,10 @@ function dutch(verb: string): VerbForms {
 
 function swedish(verb: string): VerbForms {
   const stem = verb.replace(/a$/, '').replace(/mm$/, 'm');
-  return { plain: verb.endsWith('era') ? [] : [stem, `${stem}er`], marked: [verb, `${verb}r`] };
+  return {
+    plain: verb.endsWith('era') ? [] : [stem, `${stem}er`],
+    marked: [verb, `${verb}r`, ...(verb.endsWith('a') ? [`${verb}de`] : [])],
+  };
 }
 
 const FORMS: Record<LanguageCode, (verb: string) => VerbForms> = {

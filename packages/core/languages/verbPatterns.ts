@@ -43,7 +43,7 @@ const passive = (...words: Words[]) =>
 
 const passiveLast = (...words: Words[]) =>
   pattern(
-    `^(?<thing>${IN_CLAUSE}{2,80}?)\\s+(?<modal>${alternatives(...words)})\\s+(?:${IN_CLAUSE}{0,120}?\\s)?(?<verb>[\\p{L}-]+)(?:\\s+(?:werden|sein|worden|zijn))?\\s*(?:[.,;!]|$)`,
+    `^(?<thing>${IN_CLAUSE}{2,80}?(?:,\\s(?:was|wat|die|das|den|dat)\\s${IN_CLAUSE}{2,50},)?)\\s+(?<modal>${alternatives(...words)})\\s+(?:${IN_CLAUSE}{0,120}?\\s)?(?<verb>[\\p{L}-]+)(?:\\s+(?:werden|sein|worden|zijn))?\\s*(?:[.,;!]|$)`,
   );
 
 /** What a language knows of its verbs and of the words around them, ready to look up in folded text. */
@@ -85,6 +85,7 @@ export const verbsOf = perLanguage(({ code, cues, dates, requests, mail, numbers
     needs: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.needs)}${WORD_END}\\s*`),
     passive: passive(requests.passive),
     passiveWords: new Set(listOf(requests.passive)),
+    passiveAlone: pattern(`^\\s*${alternatives(requests.passive)}\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`),
     mayPassive: passive(requests.passive, requests.mayPassive),
     announce: pattern(`^\\s*${alternatives(requests.announce)}\\s+`),
     arrival: pattern(`^${alternatives(requests.arrive)}${WORD_END}`),

@@ -19,7 +19,7 @@ export function undoneAt(folded: string, language: Language): number | null {
  * orders to oneself as the imperative too.
  */
 export function baseForm(word: string, language: Language): string {
-  if (language.code === 'sv') return word;
+  if (language.code === 'sv') return word.replace(/ade$/, 'a');
   const { sure, doubtful } = verbTable(language);
   const form = [fold(word), bare(word, language)].find((f) => sure.has(f) || doubtful.has(f));
   const known = sure.get(form ?? '') ?? doubtful.get(form ?? '');
@@ -88,7 +88,10 @@ const INFINITIVE: Partial<Record<LanguageCode, RegExp>> = {
 export function isInfinitive(word: string, language: Language): boolean {
   const verb = bare(word, language);
   const base = verbTable(language).sure.get(verb) ?? verbTable(language).doubtful.get(verb);
-  return (base !== undefined && fold(base) === verb) || (INFINITIVE[language.code]?.test(verb) ?? false);
+  // “andra” is no “ändra”.
+  const isSame =
+    base !== undefined && (language.code === 'sv' ? base === word.toLowerCase() : fold(base) === verb);
+  return isSame || (INFINITIVE[language.code]?.test(verb) ?? false);
 }
 
 /** Pronouns that are written onto the verb. */
@@ -108,6 +111,7 @@ function bare(word: string, language: Language): string {
   const one = whole.replace(clitic, '');
   const cuts = [one, one.replace(clitic, '')].filter((cut) => cut !== whole);
   const { sure, doubtful } = verbTable(language);
+  const isKnown = (cut: string) => sure.has(cut) || doubtful.has(cut);
   const known = cuts
     .flatMap((cut) =>
       language.code === 'it' && /[aei]r$/.test(cut)
@@ -116,7 +120,8 @@ function bare(word: string, language: Language): string {
           ? [`${cut}r`, cut]
           : [cut],
     )
-    .find((cut) => sure.has(cut) || doubtful.has(cut) || (INFINITIVE[language.code]?.test(cut) ?? false));
+    .toSorted((a, b) => Number(isKnown(b)) - Number(isKnown(a)))
+    .find((cut) => isKnown(cut) || (INFINITIVE[language.code]?.test(cut) ?? false));
   return known ?? whole;
 }
 

@@ -12,6 +12,8 @@ export function needed(text: string, folded: string, language: Language, thing: 
   const found = verbsOf(language).needs.exec(folded);
   if (!found || verbsOf(language).courtesy.test(folded.replace(found[0], ' '))) return null;
   const start = found.index + found[0].length;
+  // “tutto ciò che vi serve”
+  if (RELATIVE.test(folded.slice(0, found.index))) return null;
   // “el libro que solicitó”
   if (text.slice(found.index, start).trimEnd().endsWith('ó')) return null;
   const { awaits, yours } = verbsOf(language);
@@ -97,6 +99,10 @@ function wantedIn(text: string, at: number, start: number, language: Language): 
     ? uncapital(ahead)
     : behind.replace(/\s+(?:nodig|noch|nog)$/u, '');
 }
+
+/** What the reader needs, in a clause that tells which things are meant. */
+const RELATIVE =
+  /(?:cio che|quello che|lo que|ce que|ce dont|o que|tudo o que|was|wat|alles was|som)\s(?:vi|ti|le|vous|te|os|lhe|ihr|sie|je|u|jullie|ni|du)\s*$/;
 
 /** “(und brauche) ich die Liste” */
 const SUBJECT = /^(?:ich|wir|ik|wij|we|jag|vi)\s+/;

@@ -13,7 +13,8 @@ export function passive(sentence: string, language: Language, named: string, dat
   const folded = fold(text);
   const { passive: must, mayPassive, generic } = verbsOf(language);
   const groups = (dated ? mayPassive : must).exec(folded)?.groups;
-  if (groups?.thing === undefined || groups.verb === undefined) return turned(text, folded, language, dated);
+  if (groups?.thing === undefined || groups.verb === undefined)
+    return alone(text, folded, language, named) ?? turned(text, folded, language, dated);
   if (verbsOf(language).nothing.test(groups.thing)) return null;
   const at = folded.indexOf(groups.verb, groups.thing.length);
   const word = text.slice(at, at + groups.verb.length).toLowerCase();
@@ -36,7 +37,11 @@ export function passive(sentence: string, language: Language, named: string, dat
     relativeThing(text.slice(0, groups.thing.length), language) !== null &&
     verbsOf(language).writerFirst.test(folded) &&
     !verbsOf(language).presents.test(folded);
-  const tail = tidy(cutReason(text.slice(text.length - (groups.rest ?? '').length), language), language);
+  const behind = cutReason(text.slice(text.length - (groups.rest ?? '').length), language);
+  // “to” is no politeness here.
+  const tail = /^\s*to\s/.test(behind)
+    ? `to ${tidy(behind.replace(/^\s*to\s/, ''), language)}`
+    : tidy(behind, language);
   const { joined, please } = verbsOf(language);
   const more = [joined, please].some((words) => words.test(fold(tail))) ? '' : tail;
   return {
@@ -48,6 +53,25 @@ export function passive(sentence: string, language: Language, named: string, dat
     generic: refers && generic.has(fold(base)),
     refers,
   };
+}
+
+/** “Vanno ritirati entro venerdì”: the thing was named before (es, pt, it). */
+function alone(text: string, folded: string, language: Language, named: string): Asked | null {
+  if (!['es', 'pt', 'it'].includes(language.code) || named === '') return null;
+  const verb = verbsOf(language).passiveAlone.exec(folded)?.groups?.verb;
+  const at = folded.indexOf(verb ?? '');
+  const word = text.slice(at, at + (verb ?? '').length).toLowerCase();
+  const base = verb === undefined ? null : (participleBase(word, language) ?? infinitiveBase(word, language));
+  return base === null
+    ? null
+    : {
+        title: capital(`${base} ${named}`),
+        strength: 2,
+        passive: true,
+        start: 0,
+        generic: verbsOf(language).generic.has(fold(base)),
+        refers: true,
+      };
 }
 
 /** “(um … zu vermeiden,) ist der Betrag … zu zahlen”: the verb stands in front of its subject. */
@@ -73,7 +97,7 @@ const PRONOUN =
   /^(?:it|they|this|these|those|both|er|es|sie|dies|diese|dieser|dieses|beide|il|elle|ils|elles|cela|celui-ci|celle-ci|este|esta|esto|estos|estas|ambos|ele|ela|eles|elas|isto|isso|het|dit|deze|die|dat|das|ca|ce|ze|that|eso|esso|essa|questo|questa|questi|queste|det|den|de|dessa|denna|detta)$/;
 
 /** “the documents are produced”, “lhe seja devolvido o questionário”: the participle in front of its thing. */
-export function doneClause(clause: string, language: Language): string | null {
+export function doneClause(clause: string, language: Language, named = ''): string | null {
   const { auxiliary, not, people } = verbsOf(language);
   const words = clause.trim().split(/\s+/);
   const bases = words.map((word) => {
@@ -92,7 +116,10 @@ export function doneClause(clause: string, language: Language): string | null {
   const things = (some: readonly string[]) =>
     some.filter((word) => !isAuxiliary(word) && fold(word).search(not) === -1).join(' ');
   const thing = things(words.slice(0, at)) || things(words.slice(at + 1));
-  return thing === '' ? null : capital(`${base} ${uncapital(thing)}`.replace(/,$/, ''));
+  // “(il faudrait que) ce soit fait”
+  const isOpen = PRONOUN.test(fold(thing)) && !verbsOf(language).generic.has(fold(base));
+  const meant = isOpen ? named : thing;
+  return meant === '' ? null : capital(`${base} ${uncapital(meant)}`.replace(/,$/, ''));
 }
 
 /** “(entro la fine del mese) va versata la quota” */

@@ -6,8 +6,10 @@ import {
   isVerb,
   participleBase,
   refersBack,
+  thirdBase,
   verbsOf,
   type Language,
+  type LanguageCode,
 } from '../languages/index.ts';
 import type { Asked } from './asked.ts';
 import type { Found } from './framed.ts';
@@ -70,7 +72,9 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
       .split(' ')
       .some(
         (word, i) =>
-          i > 0 && word.endsWith('n') && (participleBase(word, language) !== null || isVerb(word, language)),
+          i > 0 &&
+          ((word.endsWith('n') && (participleBase(word, language) !== null || isVerb(word, language))) ||
+            (i === clause.split(' ').length - 1 && thirdBase(word, language) !== null)),
       );
   if (clitic || acts || isVerb(first, language)) return null;
   const lost = verbLast ? particles.has(first) : wantsInfinitive(frame, clause, language);
@@ -181,16 +185,23 @@ export function phrase(
 
 /** What stands behind the verb, without those it is done for (“schick | uns | die Liste”). */
 function withoutPeople(rest: string, verb: string, said: string, language: Language): string {
-  const { determined, indirect } = verbsOf(language);
+  const { determined, indirect, people } = verbsOf(language);
   if (/^(?:let|lassen|laat)$/.test(fold(verb))) return rest;
   const cut = (words: string) => words.slice(lengthOfAll(indirect, fold(words)));
   if (isThingSie(said, language)) return `sie ${cut(rest.replace(/^sie\s+/, ''))}`;
-  // “gooi hem door de bus”, but “geef hem de sleutel”
-  const isThing =
-    /^(?:it|them|es|ihn|ze|hem)\s/.test(fold(rest)) || (language.code === 'sv' && /^dem\s/.test(rest));
-  if (isThing && !determined.test(fold(rest))) return rest;
-  return cut(rest);
+  const [pronoun = ''] = THING_FIRST[language.code]?.exec(rest) ?? [];
+  const behind = rest.slice(pronoun.length).trim();
+  if (pronoun !== '' && people.has(fold(behind))) return pronoun;
+  return pronoun === '' || determined.test(fold(rest)) ? cut(rest) : `${pronoun} ${cut(behind)}`;
 }
+
+/** A thing in front of those it is for: “gooi | hem | door de bus”, but “geef hem de sleutel”. */
+const THING_FIRST: Partial<Record<LanguageCode, RegExp>> = {
+  en: /^(?:it|them)(?=\s)/,
+  de: /^(?:es|ihn)(?=\s)/,
+  nl: /^(?:ze|hem|het(?=\s(?:ons|mij|me|haar|u)(?:\s|$)))(?=\s)/,
+  sv: /^dem(?=\s)/,
+};
 
 /** “schreibt sie mir”, “(kannst du) sie dir ansehen”: written small and behind no plural, “sie” is a thing. */
 const isThingSie = (said: string, { code }: Language): boolean =>

@@ -62,4 +62,6 @@ export const withThing = (title: string, thing: string) =>
 
 /** Without the capital of a short word that stood first in its sentence. */
 export const uncapital = (text: string) =>
-  text.replace(/^\p{Lu}(?=\p{Ll}{0,4}(?:\s|['’]))/u, (letter) => letter.toLowerCase());
+  text.replace(/^(?:\p{Lu}(?=\p{Ll}{0,4}(?:[\s,]|['’]))|(?:Any|Every)(?=thing\s))/u, (letter) =>
+    letter.toLowerCase(),
+  );

@@ -20,13 +20,25 @@ export function verbFirst(given: string, language: Language): string {
   const [first = '', next = ''] = given.split(/,\s+(?=\p{Ll})/u);
   if (next !== '' && startsOrder(fold(given), language) && startsOrder(fold(next), language))
     return verbFirst(first, language);
-  const words = joined(without(without(given, modal), modalInside).trim().split(/\s+/), language);
+  const words = infinitive(
+    joined(without(without(given, modal), modalInside).trim().split(/\s+/), language),
+    language,
+  );
   return (
     joint(words, language) ??
     parted(words, language) ??
     inside(words, language) ??
     last(words, language)
   ).join(' ');
+}
+
+/** “(als u) het bedrag overmaakt” → “het bedrag overmaken” */
+function infinitive(words: readonly string[], language: Language): string[] {
+  const last = words.at(-1) ?? '';
+  const base = words.length > 1 && !isInfinitive(last) ? thirdBase(last, language) : null;
+  const isLong = words.some((word) => /,$|^(?:te|zu)$/.test(word));
+  const isOrder = isLong || startsOrder(fold(words.join(' ')), language) || isVerb(words[0] ?? '', language);
+  return base === null || isOrder ? [...words] : [...words.slice(0, -1), base];
 }
 
 /** “door te nemen” → “doornemen” */
@@ -36,7 +48,7 @@ function withoutTe(words: readonly string[], language: Language): string[] {
     (word, i) =>
       particles.has(fold(word)) &&
       words[i + 1] === 'te' &&
-      isVerb(`${fold(word)}${words[i + 2] ?? ''}`, language),
+      isVerb(`${fold(word)}${(words[i + 2] ?? '').replace(/,$/, '')}`, language),
   );
   if (at === -1) return [...words];
   const verb = `${words[at] ?? ''}${words[at + 2] ?? ''}`;

@@ -118,11 +118,11 @@ function undone(text: string, folded: string, language: Language, thing: string)
   const arrives = wholeWords(arrive).exec(fold(clause))?.index;
   const title =
     arrives === undefined
-      ? (leftUndone(clause, language) ?? doneClause(clause, language))
+      ? (leftUndone(clause, language) ?? doneClause(clause, language, thing))
       : `${provide} ${tidy(clause.slice(0, arrives).replace(/(?<=\s)(?:uns|mir|nicht|nous|ne|no|non|niet|inte)\s/g, ''), language)}`;
-  const refers = title !== null && / (?:it|es|ihn|lo|la|het|hem|det|den)$/.test(title);
-  const meant = refers && thing !== '' ? title.replace(/\S+$/, thing) : title;
-  return meant === null ? null : { title: meant, strength: 2, start, generic: false, refers };
+  // “If it is not renewed, …”
+  const refers = title !== null && thing !== '' && title.endsWith(` ${thing}`);
+  return title === null ? null : { title, strength: 2, start, generic: false, refers };
 }
 
 /** “(unless) you sign the lease”, “(wenn) Sie den Vertrag nicht unterschreiben” */

@@ -2,6 +2,14 @@ import { combine } from '../words.ts';
 
 /** What an order may stand behind (“could you …”). */
 export const frames = [
+  combine(
+    'jag vore|vi vore|jag är|vi är|jag skulle vara|vi skulle vara|det vore',
+    '|mycket|väldigt|ytterst',
+    'tacksam|tacksamma|glad|glada|bra|fint|snällt',
+    'om',
+    'du|ni',
+    '|kunde|ville|skulle kunna',
+  ),
   'skulle du behöva|du skulle behöva|ni skulle behöva|behöver ni|behöver du|måste ni|måste du|bör ni|bör du|ska ni|ska du',
   'försök att|se om du kan|kanske kan du|kanske kan ni',
   'kan du vara så snäll och|kan ni vara så snälla och|skulle du vilja vara snäll och|skulle du kunna vara så snäll och|är du snäll och|var så snäll och|vill du vara snäll och|vill du vara så snäll och|ber vi alla att|ber vi er att|vi ber alla att|ber vi er|det är angeläget att du|det är viktigt att du|det är viktigt att ni|vi ber er',

@@ -85,6 +85,7 @@ export const de: Language = {
     weeks: 'wochen|monate|monaten|tage|tagen',
     thatDay:
       'bis dahin|bis zu diesem tag|bis zu diesem datum|bis zu diesem termin|bis zu dem tag|vor diesem datum|vor diesem termin|an diesem tag|an dem tag|am selben tag|bis spätestens dahin|noch vorher',
+    beforeThen: 'vorher|davor|bis dahin|zuvor',
     dayBefore:
       'am tag davor|tags zuvor|am vortag|am tag vorher|am vorabend|einen tag vorher|am abend davor|einen tag zuvor|einen tag davor|am tag zuvor|tags davor|am abend vorher|am abend zuvor|am nachmittag davor|schon am abend vorher',
     before: 'vor|vorher|zuvor|davor|im voraus|vorab|früher',
@@ -142,7 +143,7 @@ export const de: Language = {
       'wird … geliefert|werden … geliefert|wird … zugestellt|in zustellung|trifft … ein|treffen … ein|bei ihnen sein|bei dir sein|bei ihnen ein|ihnen zugestellt',
     commit:
       'ich werde|wir werden|ich schicke|wir schicken|ich sende|wir senden|ich melde mich|wir melden uns|ich kann|wir können|ich bin dann|ich habe vor|wir planen|ich plane|wir liefern|ich liefere|sie erhalten|ihr erhaltet|du erhältst|du bekommst|sie bekommen|erhalten sie|bekommen sie|wird geliefert|wird versandt|wird ihnen|ich komme|wir kommen|ich gebe ihnen',
-    future: 'wird|werden',
+    future: 'folgen|folgt|in der Regel|normalerweise|üblicherweise|wird|werden',
     state:
       'bleibt|bleiben|gilt|gelten|gültig|dauert|dauern|verfügbar|erhältlich|lieferbar|garantie|gewährleistung|einsehbar|abrufbar|abgerufen|zu sehen|im angebot|vorrätig|läuft|laufen|versichert|aufbewahrt|zeigt|zeigen|in kraft|garantiert|ausverkauft|bestellbar|gibt es|es gibt|geöffnet|eingesehen|besichtigt|besucht|genutzt|aus|außer betrieb|defekt|kaputt|schlussverkauf|ausverkauf|rabattaktion|abverkauf',
     offer:
@@ -201,7 +202,7 @@ export const de: Language = {
     that: 'dass',
     relative: 'die|das|den|der|dem|was',
     gets: 'findet|finden|bekommt|bekommen|erhält|erhalten|kriegt|hat|haben|ist|sind|kann|können|darf|dürfen|zahlt|spart|verliert',
-    someone: 'jemand|jemanden',
+    someone: 'Hilfe|eine Vertretung|Unterstützung|Freiwillige|jemand|jemanden',
     states: 'haben|sein|wissen|bekommen|erhalten',
     goes: 'ginge das|geht das|wäre das möglich|ist das möglich|klappt das|schaffst du das|schaffen sie das|ließe sich das machen|lässt sich das machen',
     generic:

@@ -85,6 +85,7 @@ export const en: Language = {
     weeks: 'weeks|wks|months|days',
     thatDay:
       'by then|before then|until then|till then|by that date|before that date|by that day|that day|by that time|on that date|that same day|the same day|before that time|by that hour',
+    beforeThen: 'before then|before that|beforehand|by then',
     dayBefore:
       'the day before|a day earlier|the previous day|the evening before|the night before|one day earlier|the day prior|the evening prior|the previous evening|the night prior|the afternoon before',
     before: 'before|ahead of|prior to|earlier|in advance|beforehand|in advance of|previously',
@@ -143,7 +144,7 @@ export const en: Language = {
     commit:
       'i will|i’ll|we will|we’ll|i shall|we shall|i am going to|i’m going to|we are going to|we’re going to|i can|we can|i plan to|we plan to|i intend|we intend|i expect to|we expect to|i hope to|we hope to|i aim to|we aim to|i promise|will send you|will be sent|will arrive|will be delivered|will be shipped|we are sending|i am sending|you will receive|you’ll receive|you should receive|will be back|will get back',
     future:
-      'will be|will have|will then be|is going to be|are going to be|is being|are being|will take|will become',
+      'follow|follows|will follow|normally|usually|typically|as a rule|will be|will have|will then be|is going to be|are going to be|is being|are being|will take|will become',
     state:
       'remain|remains|stay|stays|available|valid|open|on display|on show|on sale|in force|guarantee|guaranteed|warranty|runs|lasts|continues|applies|apply|out of stock|in stock|under construction|insured|covered|holds good|on offer|sells|sold|visited|viewed|seen|inspected|sale ends|sale',
     offer:
@@ -202,7 +203,7 @@ export const en: Language = {
     that: 'that|sure',
     relative: 'that|which|who|you|we|they',
     gets: 'finds|find|gets|get|receives|receive|has|have|is|are|can|may|will|pays|saves',
-    someone: 'someone|somebody|anyone|a volunteer',
+    someone: 'cover|help|a hand|some help|support|volunteers|someone|somebody|anyone|a volunteer',
     states: 'have|be|know|get|hear|receive',
     goes: 'would that be possible|is that possible|would it be possible|would that work|does that work|will that work|can you manage that|could you manage that|could you do that|so could you|would you',
     generic:
@@ -214,7 +215,7 @@ export const en: Language = {
     bring: 'bring|wear|take along',
     homographs: '',
     determiners:
-      'the|a|an|your|my|our|his|her|their|its|this|that|these|those|all|any|each|every|both|some|one|two|three|me|us',
+      'anything|everything|the|a|an|your|my|our|his|her|their|its|this|that|these|those|all|any|each|every|both|some|one|two|three|me|us',
     forms: '',
     third: 'does do|goes go',
     participles:

@@ -80,6 +80,7 @@ export const es: Language = {
     weeks: 'semanas|meses|días',
     thatDay:
       'antes de esa fecha|antes de ese día|para entonces|antes de entonces|hasta entonces|ese día|en esa fecha|ese mismo día|de aquí a entonces|antes de esa hora|para esa fecha',
+    beforeThen: 'antes|para entonces',
     dayBefore:
       'el día antes|el día anterior|la víspera|un día antes|la noche antes|la noche anterior|en la víspera|el día de antes|la tarde anterior|la tarde antes|la tarde de antes|la noche de antes',
     before: 'antes|de antelación|con antelación|previos a|de anticipación|con anticipación|anteriores a',
@@ -136,7 +137,8 @@ export const es: Language = {
       'será entregado|será entregada|llegará|llegarán|en reparto|se entregará|llegarle|llegarte|llegarles|llegaros',
     commit:
       'voy a|vamos a|le enviaré|le enviaremos|les enviaremos|te enviaré|te envío|le envío|puedo|podemos|prevemos|recibirá|recibirán|recibirás|entregaremos|estaré|estaremos|será entregado|se entregará|se enviará|les informaremos|le informaremos|volveré|le responderemos|le contestaré|te llamaré|llegaremos|pasaré|pasaremos|le llamaré',
-    future: 'será|serán|estará|estarán|va a ser|van a ser|quedará|quedarán',
+    future:
+      'siguen|seguirán|normalmente|habitualmente|será|serán|estará|estarán|va a ser|van a ser|quedará|quedarán',
     state:
       'sigue|siguen|seguirá|permanece|permanecerá|permanecerán|queda abierta|disponible|disponibles|válido|válida|válidos|válidas|vigente|vigentes|dura|durará|garantía|garantizado|consultarse|expuesto|expuesta|a la venta|en vigor|asegurado|asegurada|continúa|rige|se mantiene|accesible|visitarse|verse|consultado|consultada|abierto|abierta|abiertos|abiertas|se mantiene|se mantienen|rebajas',
     offer:
@@ -194,7 +196,7 @@ export const es: Language = {
     that: 'que',
     relative: 'que',
     gets: 'encuentra|encontrará|encontrarán|recibe|recibirá|recibirán|obtiene|tiene|tienen|es|puede|pueden|paga|tendrá|tendrán',
-    someone: 'a alguien|alguien',
+    someone: 'ayuda|voluntarios|una mano|a alguien|alguien',
     states: 'tener|ser|estar|saber|recibir|poder',
     goes: 'sería posible|es posible|sería factible|podría ser|puede ser|te va bien|le va bien',
     generic:

@@ -78,6 +78,7 @@ export const fr: Language = {
     weeks: 'semaines|jours',
     thatDay:
       "d'ici là|avant cette date|à cette date|ce jour-là|avant ce jour|le même jour|avant ce jour-là|avant cette échéance|avant cette heure",
+    beforeThen: 'avant|d’ici là|avant cela',
     dayBefore:
       "la veille|le jour d'avant|la veille au soir|le jour précédent|dès la veille|un jour avant|le soir précédent|la veille dans la soirée|le jour même avant",
     before: "avant|plus tôt|à l'avance|auparavant|précédant|d'avance",
@@ -134,7 +135,8 @@ export const fr: Language = {
       'sera livré|sera livrée|seront livrés|en cours de livraison|en livraison|vous sera livré|vous parvenir|vous être livré|vous être livrée',
     commit:
       'je vais|nous allons|je vous envoie|nous vous envoyons|je vous enverrai|nous vous enverrons|nous enverrons|je reviens|nous reviendrons|je reviendrai|je peux|nous pouvons|je prévois|nous prévoyons|vous recevrez|vous allez recevoir|tu recevras|nous livrerons|je serai|nous serons|sera livré|sera livrée|seront livrés|sera expédié|je passerai|nous passerons|nous vous livrerons|je te|je vous tiendrai|je t’|je te|je vous|nous vous|nous t’',
-    future: 'sera|seront|va être|vont être|seront tous',
+    future:
+      'suivront|suivent|suivra|habituellement|normalement|en général|sera|seront|va être|vont être|seront tous',
     state:
       'reste|restent|restera|resteront|disponible|disponibles|indisponible|valable|valables|valide|valides|dure|durera|garantie|garanti|consultable|consultables|exposé|exposée|exposés|en vente|en vigueur|couvert|assuré|visible|visibles|se poursuit|s’applique|accessible|consulté|consultée|visité|visitée|ouvert|ouverte|ouverts|ouvertes|soldes',
     offer:
@@ -193,7 +195,7 @@ export const fr: Language = {
     that: 'que|qu’',
     relative: 'dont|que|qu’|qui',
     gets: 'trouve|trouvera|trouveront|reçoit|recevra|recevront|obtient|a|ont|est|sont|peut|peuvent|paie|aura|auront',
-    someone: 'quelqu’un',
+    someone: 'de l’aide|un coup de main|des bénévoles|d’aide|quelqu’un',
     states: 'avoir|être|savoir|recevoir|pouvoir',
     goes: 'serait-ce possible|est-ce possible|c’est possible|ce serait possible|cela serait possible|ça irait|cela irait|est-ce faisable',
     generic:

@@ -79,6 +79,7 @@ export const it: Language = {
     weeks: 'settimane|mesi|giorni',
     thatDay:
       "entro allora|entro quella data|prima di allora|prima di quella data|prima di quel giorno|quel giorno|entro quel giorno|per allora|per quella data|prima di quell'ora|entro quell'ora|lo stesso giorno|fino ad allora",
+    beforeThen: 'prima|entro allora',
     dayBefore:
       'il giorno prima|il giorno precedente|la sera prima|la vigilia|un giorno prima|alla vigilia|la sera precedente|il pomeriggio prima',
     before: 'prima|di anticipo|in anticipo|antecedenti',
@@ -135,7 +136,8 @@ export const it: Language = {
       'in consegna|sarà consegnato|sarà consegnata|verrà consegnato|verrà consegnata|arriverà|arriveranno|arrivarle|dovrebbe arrivare|esserle recapitato|dovrebbe giungere',
     commit:
       'vi invierò|le invierò|ti invierò|invierò|vi invieremo|le invieremo|invieremo|posso|possiamo|prevediamo|riceverà|riceverete|riceverai|consegneremo|sarò|saremo|sarà consegnato|sarà consegnata|sarà inviato|sarà spedito|vi informeremo|le farò sapere|vi faremo sapere|ti farò sapere|tornerò|passerò|passeremo|ti mando|vi mando|le mando|la richiamerò|saranno consegnati|verrà consegnato|verrà consegnata',
-    future: 'sarà|saranno|verrà|verranno|resterà|resteranno',
+    future:
+      'seguono|seguiranno|di solito|normalmente|di norma|sarà|saranno|verrà|verranno|resterà|resteranno',
     state:
       'resta|restano|resterà|resteranno|rimane|rimangono|rimarrà|disponibile|disponibili|valido|valida|validi|valide|vale|valgono|dura|durerà|garanzia|garantito|consultabile|esposto|esposta|in vendita|in vigore|assicurato|continua|accessibile|visitabile|in mostra|consultati|consultate|visitati|aperto|aperta|aperti|aperte|saldi',
     offer:
@@ -194,7 +196,7 @@ export const it: Language = {
     that: 'che',
     relative: 'che|di cui',
     gets: 'trova|troverà|troveranno|riceve|riceverà|riceveranno|ottiene|ha|hanno|è|può|possono|paga|avrà|avranno',
-    someone: 'qualcuno',
+    someone: 'aiuto|volontari|una mano|qualcuno',
     states: 'avere|essere|sapere|ricevere|potere',
     goes: 'sarebbe possibile|è possibile|si può fare|ce la fai|ce la fa|va bene|è fattibile',
     generic:

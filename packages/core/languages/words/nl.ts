@@ -80,6 +80,7 @@ export const nl: Language = {
     weeks: 'weken|maanden|dagen',
     thatDay:
       'voor die tijd|tegen die tijd|voor die datum|tot die tijd|op die dag|die dag|uiterlijk dan|voor dan|tegen dan|dezelfde dag|voor die dag|tot dan',
+    beforeThen: 'voor die tijd|daarvoor|van tevoren',
     dayBefore:
       'de dag ervoor|de dag tevoren|een dag eerder|de dag daarvoor|daags tevoren|de avond ervoor|de avond tevoren|een dag ervoor|een dag van tevoren|de avond daarvoor|de avond van tevoren|de dag van tevoren|de middag ervoor|de avond van te voren',
     before: 'voor|eerder|van tevoren|ervoor|daarvoor|voorafgaand aan|tevoren|vooraf',
@@ -137,7 +138,8 @@ export const nl: Language = {
       'wordt bezorgd|wordt geleverd|worden geleverd|is onderweg|komt aan|bij u zijn|bij je zijn|bij u bezorgd|bezorgd worden',
     commit:
       'ik zal|wij zullen|we zullen|ik stuur|wij sturen|we sturen|ik kom|wij komen|we komen|ik kan|wij kunnen|we kunnen|ik verwacht|u ontvangt|je ontvangt|jullie ontvangen|wij leveren|we leveren|wordt geleverd|worden geleverd|ik ben dan|ik meld|u krijgt|je krijgt|ik bel u|ik bel je|wij nemen|we nemen|ik laat je|ik laat u|ontvangt u',
-    future: 'zal|zullen|wordt|worden|is … klaar|zijn … klaar',
+    future:
+      'volgen|volgt|meestal|doorgaans|normaal gesproken|zal|zullen|wordt|worden|is … klaar|zijn … klaar',
     state:
       'blijft|blijven|beschikbaar|leverbaar|geldig|geldt|gelden|duurt|garantie|te zien|te koop|van kracht|loopt|verzekerd|raadplegen|toegankelijk|op voorraad|tentoongesteld|houdbaar|zijn te koop|is te koop|ingezien|bezocht|bezichtigd|ter inzage|open|geopend|uitverkoop',
     offer:
@@ -194,7 +196,7 @@ export const nl: Language = {
     that: 'dat',
     relative: 'die|dat',
     gets: 'vindt|vinden|krijgt|krijgen|ontvangt|heeft|hebben|is|zijn|kan|kunnen|mag|mogen|betaalt',
-    someone: 'iemand',
+    someone: 'hulp|vervanging|vrijwilligers|iemand',
     states: 'hebben|zijn|weten|krijgen|ontvangen',
     goes: 'lukt dat|gaat dat|kan dat|is dat mogelijk|zou dat kunnen|zou dat lukken|is dat haalbaar',
     generic:
@@ -207,7 +209,7 @@ export const nl: Language = {
     homographs:
       'bel|plan|test|werk|koop|vraag|antwoord|boek|deel|mail|les|zorg|label|print|scan|regel|leen|meet|stuur|dien',
     determiners:
-      'de|het|een|mijn|jouw|je|uw|onze|ons|hun|haar|zijn|deze|dit|die|dat|alle|elke|beide|twee|drie|mij|me|hem|hen|ze|het|even|graag|a.u.b.|aub|iemand',
+      'alles|de|het|een|mijn|jouw|je|uw|onze|ons|hun|haar|zijn|deze|dit|die|dat|alle|elke|beide|twee|drie|mij|me|hem|hen|ze|het|even|graag|a.u.b.|aub|iemand',
     forms: 'doe doen|ga gaan|zie zien|sta staan',
     third: 'doet doen|gaat gaan|staat staan|slaat slaan|ziet zien|houdt houden',
     participles:

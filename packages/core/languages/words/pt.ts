@@ -87,6 +87,7 @@ export const pt: Language = {
     weeks: 'semanas|meses|dias',
     thatDay:
       'até lá|antes dessa data|até essa data|até esse dia|nesse dia|até então|nessa data|no mesmo dia|até essa hora|antes disso|dessa data|antes dessa data|essa data|nessa data',
+    beforeThen: 'antes|até lá',
     dayBefore:
       'na véspera|no dia anterior|um dia antes|de véspera|no dia antes|na noite anterior|à véspera|na tarde anterior|na noite antes|no dia de antes',
     before: 'antes|de antecedência|com antecedência|mais cedo',
@@ -142,7 +143,8 @@ export const pt: Language = {
       'será entregue|serão entregues|chegará|chegarão|em distribuição|vai chegar|chegar-lhe|chegar até si|deverá chegar|deve chegar',
     commit:
       'vou|vamos|enviarei|enviaremos|envio-lhe|envio-te|posso|podemos|prevemos|receberá|receberão|receberás|entregaremos|estarei|estaremos|será entregue|será enviado|será enviada|informaremos|voltarei|responderemos|contactaremos|passarei|ligarei|irei|iremos|serão entregues',
-    future: 'será|serão|estará|estarão|vai ser|vão ser|fica|ficam|ficará|ficarão',
+    future:
+      'seguem-se|seguirão|normalmente|habitualmente|será|serão|estará|estarão|vai ser|vão ser|fica|ficam|ficará|ficarão',
     state:
       'continua|continuam|permanece|permanecem|permanecerá|disponível|disponíveis|indisponível|válido|válida|válidos|válidas|vigora|vigente|dura|garantia|garantido|consultado|consultados|exposto|exposta|à venda|em vigor|segurado|mantém-se|acessível|patente|visitada|visitado|consultada|aberto|aberta|abertos|abertas|mantêm-se|mantém-se|mantêm|mantém|dura|duram|prolonga-se|saldos',
     offer:
@@ -198,7 +200,7 @@ export const pt: Language = {
     that: 'que',
     relative: 'que',
     gets: 'encontra|encontrará|recebe|receberá|receberão|obtém|tem|têm|é|pode|podem|paga|terá|terão',
-    someone: 'alguém',
+    someone: 'ajuda|voluntários|uma mão|alguém',
     states: 'ter|ser|estar|saber|receber|poder',
     goes: 'seria possível|é possível|pode ser|dá jeito|consegue|dá',
     generic:
@@ -211,7 +213,7 @@ export const pt: Language = {
     homographs:
       'conta|visita|compra|reserva|entrega|copia|troca|marca|fatura|junta|procura|informe|teste|testa|completa|publica|trata|valida|agenda|limpa|levante|conte|passe',
     determiners:
-      'o|a|os|as|um|uma|uns|umas|meu|minha|meus|minhas|teu|tua|teus|tuas|seu|sua|seus|suas|nosso|nossa|nossos|nossas|este|esta|estes|estas|esse|essa|todos|todas|todo|toda|cada|dois|três|nos|me|lhe|ao|à|alguém',
+      'tudo|o|a|os|as|um|uma|uns|umas|meu|minha|meus|minhas|teu|tua|teus|tuas|seu|sua|seus|suas|nosso|nossa|nossos|nossas|este|esta|estes|estas|esse|essa|todos|todas|todo|toda|cada|dois|três|nos|me|lhe|ao|à|alguém',
     forms:
       'der dar|fizer fazer|puser pôr|disser dizer|trouxer trazer|faça fazer|façam fazer|faças fazer|diga dizer|digam dizer|digas dizer|diz dizer|traga trazer|tragam trazer|tragas trazer|traz trazer|veja ver|vejam ver|vejas ver|vê ver|reveja rever|revejam rever|revejas rever|revê rever|leia ler|leiam ler|leias ler|lê ler|peça pedir|peçam pedir|peças pedir|meça medir|ponha pôr|ponham pôr|proponha propor|proponham propor|disponha dispor|reponha repor|venha vir|venham vir|vem vir|tenha ter|obtenha obter|obtenham obter|mantenha manter|mantenham manter|esteja estar|estejam estar|dê dar|deem dar|dá dar|ouça ouvir|planeie planear|traduz traduzir|conduz conduzir|produz produzir|reduz reduzir|diz-me dizer|diz-nos dizer|dá-me dar|dá-nos dar|dê-me dar|dê-nos dar|faz-me fazer|faz-nos fazer|traz-me trazer|traz-nos trazer|põe-me pôr|dá-lhe dar|trouxesse trazer|fizesse fazer|dizes dizer|fazes fazer|trazes trazer|pões pôr|tens ter|vens vir|faculta facultar|faculte facultar|coloque colocar',
     third: 'dá dar|dás dar|faz fazer|põe pôr|propõe propor|mantém manter|obtém obter',

@@ -87,6 +87,7 @@ export const sv: Language = {
     weeks: 'veckor|månader|dagar|veckorna|månaderna|dagarna',
     thatDay:
       'innan dess|till dess|före dess|senast då|den dagen|före det datumet|samma dag|fram till dess|före den dagen',
+    beforeThen: 'innan dess|dessförinnan|till dess',
     dayBefore:
       'dagen innan|dagen före|kvällen innan|kvällen före|en dag innan|en dag före|dagen dessförinnan|kvällen dessförinnan|eftermiddagen före|kvällen dessförinnan|föregående dag|föregående kväll',
     before: 'innan|före|i förväg|tidigare|dessförinnan|innan dess',
@@ -140,7 +141,7 @@ export const sv: Language = {
     delivered:
       'kommer att levereras|anländer|är på väg|levereras på|levereras mellan|vara hos dig|vara hos er|levereras till dig',
     commit: `du får|ni får|du kommer att|ni kommer att|levereras den|skickas till|${combine('jag|vi', 'kommer att|skickar|återkommer|kan|räknar med|levererar|är tillbaka|ringer|hör av oss|hör av mig|ska|kommer|lämnar')}`,
-    future: 'kommer att|blir|är klar|är klara|finns',
+    future: 'följer|kommer|kommer sedan|vanligtvis|normalt|oftast|kommer att|blir|är klar|är klara|finns',
     state:
       'förblir|tillgänglig|tillgängligt|tillgängliga|giltig|giltigt|giltiga|gäller|pågår|varar|garanti|garantin|visas|till salu|i kraft|försäkrad|finns kvar|kvarstår|slut|i lager|löper|hållbar|säljs|finns|besökas|öppen|öppet|öppna|rean|reapris',
     offer:
@@ -195,7 +196,7 @@ export const sv: Language = {
     that: 'att',
     relative: 'som|du|ni',
     gets: 'hittar|får|har|är|kan|betalar|slipper|finner',
-    someone: 'någon',
+    someone: 'hjälp|en vikarie|frivilliga|någon',
     states: 'vara|ha|få|veta',
     goes: 'går det|går det att göra|är det möjligt|skulle det gå|hinner du det|funkar det|fungerar det',
     generic:
@@ -207,7 +208,7 @@ export const sv: Language = {
     bring: 'ta|medta|medföra|ha',
     homographs: 'svar|bok|test|mejl|mail|del|räkna|spår|lag|mål|sand|rit|flytt|bygg|mat|måla|packa',
     determiners:
-      'den|det|de|en|ett|min|mitt|mina|din|ditt|dina|er|ert|era|vår|vårt|våra|sin|sitt|sina|hans|hennes|deras|denna|detta|dessa|alla|varje|båda|två|tre|mig|oss|honom|henne|dem|gärna|in|upp|ut|till|på|ner|med|igenom|om|av|någon',
+      'allt|allting|den|det|de|en|ett|min|mitt|mina|din|ditt|dina|er|ert|era|vår|vårt|våra|sin|sitt|sina|hans|hennes|deras|denna|detta|dessa|alla|varje|båda|två|tre|mig|oss|honom|henne|dem|gärna|in|upp|ut|till|på|ner|med|igenom|om|av|någon',
     forms:
       'ge ge|ges ge|kom komma|bestäm bestämma|glöm glömma|töm tömma|inkom inkomma|återkom återkomma|se se|ange ange|anges ange|föreslå föreslå|gå gå|stå stå|få få|be be',
     third: 'gör göra|ger ge|tar ta|ser se|går gå|står stå|säger säga|lägger lägga|sätter sätta|får få',
