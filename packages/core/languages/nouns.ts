@@ -205,7 +205,11 @@ const isApart = (text: string, a: Token, b: Token) => /^\s*$/.test(text.slice(a.
 
 /** A verb that tells what the thing does, which ends its name. */
 const isFinite = (word: string, language: Language) =>
-  thirdBase(word, language) !== null || (language.code === 'nl' && word.endsWith('t'));
+  thirdBase(word, language) !== null ||
+  tells(language).has(fold(word)) ||
+  (language.code === 'nl' && word.endsWith('t'));
+
+const tells = perLanguage(({ requests }: Language) => new Set(listOf(requests.is)));
 
 const lowered = (text: string) =>
   text.replace(/^\p{Lu}(?=\p{Ll}{0,6}[\s'’])/u, (letter) => letter.toLowerCase());

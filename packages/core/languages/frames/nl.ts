@@ -99,6 +99,7 @@ export const frames = [
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
 export const needs = [
+  combine('wij|we', 'ontvangen … graag|zien … graag tegemoet'),
   combine('ik zou|wij zouden|we zouden|ik zal|we zullen', '… nodig hebben|… moeten hebben'),
   'hebben we … nodig|hebben wij … nodig|heb ik … nodig|we hebben … nodig|wij hebben … nodig|ik heb … nodig',
   'missen wij|missen we|mis ik|ontbreken nog|ontbreekt nog|ontbreken ons|we hebben nodig|wij hebben nodig|ik heb nodig|wij wachten op|we wachten op|ik wacht op|we wachten nog op|wij wachten nog op|ik wacht nog op|we missen nog|wij missen nog|wij ontvangen graag|we ontvangen graag|ik ontvang graag|graag ontvangen wij|graag ontvangen we|graag ontvang ik|graag ontvangst van|wij zien graag|wij verzoeken om|wij missen|er ontbreekt nog|er ontbreken nog|we zouden graag … ontvangen|graag ontvangen wij nog|wij verzoeken u om|we vragen om|wij hebben behoefte aan|ik mis nog|mij ontbreekt|ons ontbreekt|we willen graag|wij willen graag|we zien graag|ik zie graag|nog nodig is|nog nodig zijn|wij wachten op uw',
