@@ -232,7 +232,7 @@ function rulesOf(
       `${B}(?:(?<dayAfter>${or(dates.dayAfterTomorrow)})|(?<tomorrow>${or(dates.tomorrow)})|(?<today>${or(dates.today)})|(?<yesterday>${or(dates.yesterday)}))${E}`,
     ),
     within: rule(
-      `${B}${or(dates.within)}\\s+(?:${or(dates.article)}\\s+)?(?:(?:next|${or(dates.next)})\\s+)?${number}[\\s-]*(?:\\([^)]{1,12}\\)\\s*)?${unit}${E}`,
+      `${B}(?<lead>${or(dates.within)})\\s+(?:${or(dates.article)}\\s+)?(?:(?:next|${or(dates.next)})\\s+)?${number}[\\s-]*(?:\\([^)]{1,12}\\)\\s*)?${unit}${E}`,
     ),
     fromNow: rule(`${B}${number}[\\s-]*${unit}\\s*${or(dates.fromNow)}(?:\\s+${or(dates.fromNow)})?${E}`),
     ago: rule(

@@ -122,7 +122,12 @@ export const READ: Record<
       : fromNamed((named) => later(count, kind, { ...frame, today: named }, -1) ?? named, frame);
   },
   given: readSpan,
-  within: readSpan,
+  // “avant 18 heures” is a time of day.
+  within: (groups, frame, grammar) =>
+    grammar.unitOf(groups.unit ?? '') === 'hour' &&
+    /^(?:avant|antes|before|vor|voor|prima|fore)/.test(groups.lead ?? '')
+      ? null
+      : readSpan(groups, frame, grammar),
   fromNow: readSpan,
   ago: ({ n, n2, unit, unit2 }, frame, grammar) => {
     const day = later(numberOf(n ?? n2, grammar), grammar.unitOf(unit ?? unit2 ?? ''), frame, -1);

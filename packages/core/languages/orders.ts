@@ -155,6 +155,9 @@ function mayFollow(folded: string, start: number, at: number, language: Language
   );
 }
 
+/** “dimmelo”, “facci”: irregular imperatives with their pronouns. */
+const DOUBLED = /(?:mmi|cci|mmel[oaie]|ccel[oaie])$/;
+
 /** “Langskomen hoeft niet”, “Antworten muss niemand” */
 const NEEDLESS =
   /^\p{L}+\s(?:hoeft|hoeven|braucht|brauchst|brauchen|muss|musst|ist|is)\s(?:\p{L}+\s)?(?:niet|nicht|niemand)(?:\s|[.,;!]|$)/u;
@@ -181,6 +184,10 @@ function isOrder(rest: string, language: Language, sure: boolean): boolean {
   const isNoun =
     noun.test(rest) && !sure && !pleaseBehind.test(rest) && !hasPronoun(firstWord(rest), language);
   // “Rappelez-moi.” says enough alone.
-  const isWhole = sure || hasPronoun(firstWord(rest), language) || /\s[\p{L}\p{N}"'“]/u.test(rest);
+  const isWhole =
+    sure ||
+    DOUBLED.test(firstWord(rest)) ||
+    hasPronoun(firstWord(rest), language) ||
+    /\s[\p{L}\p{N}"'“]/u.test(rest);
   return !isLabel && !isName && !isNoun && isWhole;
 }

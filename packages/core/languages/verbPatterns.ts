@@ -21,6 +21,9 @@ const SUFFIXED: Partial<Record<LanguageCode, string>> = {
 
 const NEVER = '(?!)';
 
+/** Languages in which what ought to arrive is asked for; elsewhere a parcel should. */
+const OUGHT: ReadonlySet<LanguageCode> = new Set(['es', 'pt', 'it']);
+
 /** Between what is enough and what it is enough for. */
 const FOR: Record<LanguageCode, string> = {
   en: 'for',
@@ -90,7 +93,7 @@ export const verbsOf = perLanguage(({ code, cues, dates, requests, mail, numbers
     announce: pattern(`^\\s*${alternatives(requests.announce)}\\s+`),
     arrival: pattern(`^${alternatives(requests.arrive)}${WORD_END}`),
     arrive: pattern(
-      `(?:^|:)\\s*(?<thing>[^.;:!?]{3,80}?)\\s+${alternatives(cues.must, requests.passive)}\\s(?:[^.;!?]{0,80}?\\s)?${alternatives(requests.arrive)}${WORD_END}`,
+      `(?:^|:)\\s*(?<thing>[^.;:!?]{3,80}?)\\s+${alternatives(cues.must, requests.passive, OUGHT.has(code) ? cues.should : '')}\\s(?:[^.;!?]{0,80}?\\s)?${alternatives(requests.arrive)}${WORD_END}`,
     ),
     term: pattern(
       `(?<![\\p{L}])${alternatives(termNouns(cues.dueNoun, requests.actionNouns))}\\s+${alternatives(requests.forAction)}(?:(?<=')|\\s)\\s*(?<action>[^.,;:!?]{4,100}?)(?=\\s+${alternatives(requests.is)}${WORD_END}|\\s{4}|[.;:!?]|$)`,

@@ -28,7 +28,9 @@ export const verbTable = perLanguage(({ code, common, requests }: Language): Ver
     for (const [form, base] of forms) if (verb === prefix + base) add(fold(prefix) + form, verb, true);
   }
   const verbs = (words: string, isSure: boolean) => {
-    for (const base of words.split('|')) {
+    // “sag” is of “sagen” before it is of “sägen”.
+    const bases = words.split('|').toSorted((a, b) => Number(fold(a) !== a) - Number(fold(b) !== b));
+    for (const base of bases) {
       const { plain, marked } = verbForms(base, code);
       add(fold(base), base, isSure || code !== 'en');
       for (const form of marked) add(form, base, true);

@@ -84,13 +84,19 @@ const INFINITIVE: Partial<Record<LanguageCode, RegExp>> = {
   it: /^(?!cellulare|esemplare|scolare|particolare|popolare|generale|parere|piacere|potere|dovere|carattere|genere|lettere|opere|camere)\p{L}{3,}(?:are|ire|[^aeiou]ere)$/u,
 };
 
+const bases = perLanguage(
+  ({ requests }: Language) => new Set([requests.verbs, requests.moreVerbs].join('|').split('|')),
+);
+
 /** Whether the word is the infinitive of a verb, with or without its pronouns. */
 export function isInfinitive(word: string, language: Language): boolean {
   const verb = bare(word, language);
   const base = verbTable(language).sure.get(verb) ?? verbTable(language).doubtful.get(verb);
   // “andra” is no “ändra”.
   const isSame =
-    base !== undefined && (language.code === 'sv' ? base === word.toLowerCase() : fold(base) === verb);
+    language.code === 'sv'
+      ? bases(language).has(word.toLowerCase())
+      : base !== undefined && fold(base) === verb;
   return isSame || (INFINITIVE[language.code]?.test(verb) ?? false);
 }
 

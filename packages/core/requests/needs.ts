@@ -12,6 +12,8 @@ export function needed(text: string, folded: string, language: Language, thing: 
   const found = verbsOf(language).needs.exec(folded);
   if (!found || verbsOf(language).courtesy.test(folded.replace(found[0], ' '))) return null;
   const start = found.index + found[0].length;
+  // “We shall let you know when we need more.”
+  if (WHEN.test(folded.slice(0, found.index))) return null;
   // “tutto ciò che vi serve”
   if (RELATIVE.test(folded.slice(0, found.index))) return null;
   // “el libro que solicitó”
@@ -89,16 +91,19 @@ function wantedIn(text: string, at: number, start: number, language: Language): 
       .split(/[.,;:!?]/)
       .at(-1)
       ?.trim() ?? '';
-  const behind = tidy(cutReason(text.slice(start).replace(GETTING, ''), language), language).replace(
-    SUBJECT,
-    '',
-  );
+  const behind = tidy(cutReason(text.slice(start).replace(GETTING, ''), language), language)
+    .replace(SUBJECT, '')
+    .replace(/^tegemoet$/, '');
   if (inside !== '') return tidy(inside, language);
   const verbSecond = language.requests.verbLast || language.code === 'sv';
   return verbSecond && behind.length < 3 && verbsOf(language).determined.test(`x ${fold(ahead)}`)
     ? uncapital(ahead)
     : behind.replace(/\s+(?:nodig|noch|nog)$/u, '');
 }
+
+/** In the eight languages. */
+const WHEN =
+  /(?:^|\s)(?:when|if|whenever|as soon as|wenn|sobald|falls|quand|lorsque|cuando|quando|wanneer|zodra|als|nar|om|se|si)\s*$/;
 
 /** What the reader needs, in a clause that tells which things are meant. */
 const RELATIVE =

@@ -4,6 +4,7 @@ import {
   fold,
   isInfinitive,
   isVerb,
+  isVerbForm,
   participleBase,
   refersBack,
   thirdBase,
@@ -20,7 +21,8 @@ import { capital, cutReason, lengthOfAll, tidy, without } from './tidy.ts';
 import { verbFirst } from './verbFirst.ts';
 
 export function askedAt(found: Found, text: string, language: Language, thing: string): Asked | null {
-  const clitic = leadingClitic(text.slice(found.start), language);
+  const isThat = found.framed && verbsOf(language).that.test(fold(text.slice(found.at, found.start).trim()));
+  const clitic = leadingClitic(text.slice(found.start), language, isThat);
   const words = text.slice(found.start + clitic);
   const before = text.slice(0, found.at);
   const meant = relativeThing(before, language);
@@ -65,7 +67,7 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
   const isDone = isThat && helper !== 'e' && auxiliary.has(fold(helper));
   if (isDone && done !== null) return done;
   const helped = clause.split(' ').some((word) => auxiliary.has(fold(word)) && word !== 'e');
-  const clitic = leadingClitic(clause, language) > 0 && (done === null || !helped);
+  const clitic = leadingClitic(clause, language, isThat) > 0 && (done === null || !helped);
   const acts =
     verbLast &&
     clause
@@ -93,11 +95,12 @@ function wantsInfinitive(frame: string, clause: string, language: Language): boo
   return told && !that.test(fold(frame)) && !polite.test(fold(frame)) && !acts;
 }
 
-/** “(importas-te de) o rever”: how long the pronoun in front of the verb is. */
-export function leadingClitic(words: string, language: Language): number {
+/** “(importas-te de) o rever”, behind “that” also “(pedimos que) os levante”: how long the pronoun in front of the verb is. */
+export function leadingClitic(words: string, language: Language, that = false): number {
   const [first = '', verb = ''] = words.trimStart().split(/\s+/);
   const isLead =
-    verbsOf(language).clitic.test(fold(first)) && isVerb(verb.replace(/[.,;:!?]+$/, ''), language);
+    verbsOf(language).clitic.test(fold(first)) &&
+    (that ? isVerbForm : isVerb)(verb.replace(/[.,;:!?]+$/, ''), language);
   return isLead && first !== '' ? words.indexOf(verb, first.length) : 0;
 }
 

@@ -99,6 +99,8 @@ export const frames = [
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
 export const needs = [
+  combine('zien|ontvangen|hebben|willen', 'we|wij', 'graag', '|weer|ook', '|hebben'),
+  combine('zie|ontvang|heb|wil', 'ik', 'graag', '|weer|ook', '|hebben'),
   combine('wij|we', 'ontvangen … graag|zien … graag tegemoet'),
   combine('ik zou|wij zouden|we zouden|ik zal|we zullen', '… nodig hebben|… moeten hebben'),
   'hebben we … nodig|hebben wij … nodig|heb ik … nodig|we hebben … nodig|wij hebben … nodig|ik heb … nodig',

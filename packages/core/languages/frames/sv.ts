@@ -83,6 +83,7 @@ export const frames = [
 
 /** What a thing that is wanted may stand behind (“we still need …”). */
 export const needs = [
+  combine('vill|skulle', 'vi|jag', '|gärna|helst', 'ha|vilja ha|få'),
   combine('jag|vi|men|och', 'skulle', '|även|också|fortfarande', 'behöva|vilja ha|vilja få|uppskatta'),
   'behöver jag|behöver vi|behöver jag ha|behöver vi ha|behöver jag få|behöver vi få|behöver jag ha tillbaka|saknar vi|saknar jag|väntar vi på|väntar jag på',
   'vi behöver|jag behöver|vi väntar på|jag väntar på|vi väntar fortfarande på|jag väntar fortfarande på|vi saknar|jag saknar|vi saknar fortfarande|vi önskar få|jag önskar få|vi vill ha|jag vill ha|vi skulle vilja ha|jag skulle vilja ha|vi behöver få|jag behöver få|det saknas|ännu saknas|vi emotser|vi ser fram emot att få|vi behöver ha|jag behöver ha|vi skulle behöva|jag skulle behöva|vi skulle vilja få|jag skulle vilja få|vi önskar|jag önskar|vi efterfrågar|vi ber om|jag ber om|vi ber er om|saknas|vi inväntar|jag inväntar|vi emotser fortfarande|fattas|det fattas',

@@ -112,7 +112,7 @@ export const es: Language = {
     purpose:
       'a|para|antes de|a tiempo para|antes del|de cara a|con vistas a|antes de|antes de que|antes del|a tiempo para',
     must: 'debe|deben|debes|tiene que|tienen que|tienes que|deberá|deberán|ha de|han de|habrá de|habrán de',
-    should: 'debería|deberían',
+    should: 'tendría que|tendrían que|debería|deberían',
     obligation:
       'puede|puedes|pueden|posible|se aceptan|debe|deben|debemos|debes|tiene que|tienen que|tenemos que|tienes que|hay que|necesito|necesitamos|necesita|necesario|necesaria|obligatorio|requerido|se requiere|debería|deberían|queremos|quisiera|quisiéramos|esperamos|recuerde|recuerda|recuerden|no olvide|no olvides|hace falta|es preciso|podrá|podrán|tendría que|tendrían que|tendrías que',
     ifHad:
