@@ -165,6 +165,15 @@ function thingMeant(
   );
 }
 
+/** “Look at them” says enough where one knows at what; “have a look” is told at what. */
+function seen(found: Asked, meant: string | null, thing: string, language: Language): Asked {
+  const { glances, looks } = verbsOf(language);
+  if (glances.has(fold(found.title)))
+    return { ...found, title: `${found.title}: ${meant ?? thing}`, generic: false };
+  const isKnown = meant !== null && looks.has(fold(found.title.split(/[\s:]/)[0] ?? ''));
+  return isKnown ? { ...found, generic: false } : found;
+}
+
 /** The place of a day in its sentence, with the comma that closes it (“bis Freitag, den 20. März, zu schicken”). */
 function cutOf({ start, end }: DatePhrase, { start: from, text }: Spoken): Slice {
   const isClosed = text.slice(start - from, end - from).includes(',') && text.charAt(end - from) === ',';
@@ -195,13 +204,7 @@ function requestIn(
     : null;
   const found = goes(text, cut, language) ?? (meant === null ? plain : ask(meant));
   if (!found) return null;
-  // “Look at them” says enough where one knows at what.
-  const looks = meant !== null && verbsOf(language).looks.has(fold(found.title.split(/[\s:]/)[0] ?? ''));
-  const known = looks ? { ...found, generic: false } : found;
-  const glances = verbsOf(language).glances.has(fold(known.title));
-  const asked = glances
-    ? { ...known, title: `${known.title}: ${meant ?? things.thing}`, generic: false }
-    : known;
+  const asked = seen(found, meant, things.thing, language);
   const score =
     asked.strength +
     (cut.length > 0 ? 2 : 0) +

@@ -68,21 +68,19 @@ function unsaid({ at, start }: Found, text: string, language: Language): string 
   if (isDone && done !== null) return done;
   const helped = clause.split(' ').some((word) => auxiliary.has(fold(word)) && word !== 'e');
   const clitic = leadingClitic(clause, language, isThat) > 0 && (done === null || !helped);
-  const acts =
-    verbLast &&
-    clause
-      .split(' ')
-      .some(
-        (word, i) =>
-          i > 0 &&
-          ((word.endsWith('n') && (participleBase(word, language) !== null || isVerb(word, language))) ||
-            (i === clause.split(' ').length - 1 && thirdBase(word, language) !== null)),
-      );
-  if (clitic || acts || isVerb(first, language)) return null;
+  if (clitic || holdsVerb(clause, language) || isVerb(first, language)) return null;
   const lost = verbLast ? particles.has(first) : wantsInfinitive(frame, clause, language);
   if (!isName) return actionIn(clause, language) ?? (lost ? '' : null);
   const kept = isThat ? capital(`${frame} ${clause}`) : `${provide} ${clause}`;
   return done ?? actionIn(clause, language) ?? (event.test(fold(clause)) ? '' : kept);
+}
+
+/** Where the language has it last: an infinitive or a participle behind the first word, or what somebody does at the end. */
+function holdsVerb(clause: string, language: Language): boolean {
+  const [, ...words] = clause.split(' ');
+  const acts = (word: string) =>
+    word.endsWith('n') && (participleBase(word, language) !== null || isVerb(word, language));
+  return language.requests.verbLast && (words.some(acts) || thirdBase(words.at(-1) ?? '', language) !== null);
 }
 
 /** Behind “vuoi” stands an infinitive, which its ending tells. */
