@@ -31,8 +31,9 @@ export function withImplied(
   const oneDay = new Set(ahead.map(({ date }) => date.slice(0, 10))).size === 1;
   if (!first || found.some(({ verdict }) => verdict === 'deadline')) return found;
   const told = ahead.find((date) => askedBefore(date, sentences) !== null);
-  if (!told && !oneDay) return found;
-  const chosen = told ?? first;
+  const planned = ahead.find((date) => isPlannedBehindQuestion(date, sentences));
+  if (!told && !planned && !oneDay) return found;
+  const chosen = told ?? (oneDay ? first : (planned ?? first));
   const because =
     askedBefore(chosen, sentences) ?? broughtTo(first, sentences) ?? askedBeside(first, found, sentences);
   if (because === null) return found;
@@ -53,6 +54,16 @@ interface Because {
 }
 
 const because = (cue: string, { text }: Spoken): Because => ({ cue, words: text.trim().slice(0, 40) });
+
+/** “Which day suits you, 14 or 16 April? I have to tell them by Friday.” */
+function isPlannedBehindQuestion(date: DatePhrase, sentences: readonly Spoken[]): boolean {
+  const at = sentences.findIndex(({ start, end }) => date.start >= start && date.start < end);
+  const [question, here] = [sentences[at - 1], sentences[at]];
+  const isAgainst = date.reasons.some(({ cue }) => AGAINST.has(cue));
+  return (
+    question?.text.trim().endsWith('?') === true && here !== undefined && !isAgainst && isOwnPlan(here, date)
+  );
+}
 
 /** “I have to tell them by Friday; please let me know before then.” */
 function askedBefore(date: DatePhrase, sentences: readonly Spoken[]): Because | null {

@@ -114,7 +114,7 @@ export function thingsIn(text: string, language: Language): Thing[] {
 }
 
 const PREPOSITIONS: Record<LanguageCode, string> = {
-  en: 'of|in|at|on|from|with|for|to|by|about|near|behind|before|after|since|during|into|than|as|within|until|under|over',
+  en: 'of|in|at|on|from|with|for|to|by|about|near|behind|before|after|since|during|into|than|within|until|under|over',
   de: 'mit|von|bei|aus|nach|zu|in|an|auf|für|über|unter|vor|hinter|neben|seit|während|wegen|durch|gegen|um|bis|ab|trotz|laut|pro',
   fr: "à|de|d'|dans|sur|avec|pour|par|chez|sous|en|vers|depuis|pendant|dès|après|avant|jusqu'à|selon|entre",
   es: 'a|de|en|con|por|para|sobre|desde|hasta|tras|según|durante|entre|bajo|ante',

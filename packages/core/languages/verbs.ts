@@ -172,7 +172,7 @@ const ASKING: Partial<Record<LanguageCode, RegExp>> = {
 const THINGS: Partial<Record<LanguageCode, RegExp>> = {
   es: /l[oa]s?$/,
   it: /(?:l[oaie]|ne)$/,
-  fr: /-(?:les?|la|en)$/,
+  fr: /^(?!di(?:s|tes)-).*-(?:les?|la|en)(?:-(?:moi|nous|lui|leur))?$/,
   pt: /-(?:l?[oa]s?|m[oa]|n[oa]|nas)$/,
 };
 

@@ -21,10 +21,7 @@ export function antecedentOf(
   sentences: readonly Spoken[],
   language: Language,
 ): string | null {
-  const before = /(?:\p{L}{1,4}\s+)?[\p{L}'’]+\s*$/u.exec(ahead)?.[0] ?? '';
-  const words = (ENDINGS.has(language.code) ? VERB : FEW_WORDS).exec(request)?.[0] ?? '';
-  const near = fold(`${before}${words}`);
-  const agreement = AGREEMENTS[language.code].find(({ pronoun }) => pronoun.test(near));
+  const agreement = agreementOf(request, ahead, language);
   if (!agreement) return null;
   const spoken = sentences.slice(-REACH).filter((sentence) => sentence.language === language);
   const shown = spoken.flatMap((sentence) => presented(sentence) ?? []);
@@ -37,6 +34,20 @@ export function antecedentOf(
     if (thing) return thing.words;
   }
   return null;
+}
+
+/** Whether the pronoun of a request, where it has one, may stand for the thing that these words begin with. */
+export function fits(words: string, request: string, ahead: string, language: Language): boolean {
+  const agreement = agreementOf(request, ahead, language);
+  const article = fold(/^\p{L}+['’]?/u.exec(words)?.[0] ?? '');
+  return !agreement || agrees({ words, article, lacks: false }, agreement);
+}
+
+function agreementOf(request: string, ahead: string, language: Language): Agreement | undefined {
+  const before = /(?:\p{L}{1,4}\s+)?[\p{L}'’]+\s*$/u.exec(ahead)?.[0] ?? '';
+  const words = (ENDINGS.has(language.code) ? VERB : FEW_WORDS).exec(request)?.[0] ?? '';
+  const near = fold(`${before}${words}`);
+  return AGREEMENTS[language.code].find(({ pronoun }) => pronoun.test(near));
 }
 
 /** A pronoun is written onto its verb, or stands in front of it; or it stands behind it. */

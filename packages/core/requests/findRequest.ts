@@ -1,7 +1,7 @@
 import type { Slice } from '../anatomy/index.ts';
 import { isLifted, type DatePhrase, type Spoken } from '../dates/index.ts';
 import { firstThing, fold, verbsOf, type Language } from '../languages/index.ts';
-import { antecedentOf, presented } from './antecedent.ts';
+import { antecedentOf, fits, presented } from './antecedent.ts';
 import type { Asked } from './asked.ts';
 import { deedIn, deedLeft } from './deed.ts';
 import { blankOut } from './tidy.ts';
@@ -46,7 +46,7 @@ export function findRequest(
           own,
         );
     const request: Found | null = found?.generic
-      ? { ...found, ...meantBy(found, before, sentence, sentences[n - 1]) }
+      ? { ...found, ...meantBy(found, before, sentences.slice(0, n + 1), thing) }
       : found;
     // “We are short of twelve parts for Wednesday. Could you copy them?”: the order says more than the need.
     const need = request?.refers === true && before && before.wanted !== null ? before.score + 0.5 : 0;
@@ -60,13 +60,15 @@ export function findRequest(
 }
 
 /** What “do it” stands for: the request before it (“Please take the test. You can do it until Friday.”), a question, a deed. */
-function meantBy(found: Found, request: Found | null, own: Spoken, before: Spoken | undefined) {
+function meantBy(found: Found, request: Found | null, sentences: readonly Spoken[], thing: string) {
+  const [before, own] = [sentences.at(-2), sentences.at(-1)];
   // “Those who have not sent their size, please do so”
-  const left = deedLeft(own.text, own.language);
+  const left = own ? deedLeft(own.text, own.language) : null;
   if (left !== null) return { ...titleOf(found), title: left, generic: false };
   if (found.refers && request) return titleOf(request);
   const named = found.refers && before ? deedNamed(before) : null;
-  return named ?? answerTo(before) ?? (request && titleOf(request));
+  const allowed = found.refers ? allowedIn(sentences.slice(0, -1), thing) : null;
+  return named ?? answerTo(before) ?? (request && titleOf(request)) ?? (allowed && titleOf(allowed));
 }
 
 /** “Nobody has managed to prune the roses. Could you do it by Friday?” */
@@ -100,27 +102,28 @@ function questionBeside(deadline: DatePhrase, sentences: readonly Spoken[]): Req
 /** “The loan ends on Friday. You can renew it twice.”: what may be done is what the day is for. */
 function allowedBeside(deadline: DatePhrase, sentences: readonly Spoken[], thing: string): Request | null {
   const at = sentences.findIndex(({ start, end }) => deadline.start >= start && deadline.start < end);
-  for (const [n, { start, text, folded, language }] of sentences.entries()) {
-    if (n <= at || n > at + 2 || !isAllowed(folded, language)) continue;
-    const before = sentences.slice(0, n);
-    const plain = askedIn(text, [NOWHERE], language, thing);
-    const meant = plain?.refers
-      ? antecedentOf(text.slice(plain.start), text.slice(0, plain.start), before, language)
-      : null;
-    const asked = meant === null ? plain : askedIn(text, [NOWHERE], language, meant);
-    if (asked && !asked.generic)
-      return {
-        title: asked.title,
-        place: { start: start + asked.start, end: start + text.trimEnd().length },
-        generic: false,
-        score: 0,
-      };
-  }
-  return null;
+  const behind = [at + 1, at + 2].filter((n) => n < sentences.length);
+  const [allowed] = behind.flatMap((n) => allowedIn(sentences.slice(0, n + 1), thing) ?? []);
+  return allowed ?? null;
+}
+
+/** What the last of the sentences says that the reader may do. */
+function allowedIn(sentences: readonly Spoken[], thing: string): Request | null {
+  const last = sentences.at(-1);
+  if (!last || !isAllowed(last.folded, last.language)) return null;
+  const { start, text, language } = last;
+  const plain = askedIn(text, [NOWHERE], language, thing);
+  const [ahead, request] = [text.slice(0, plain?.start), text.slice(plain?.start)];
+  const meant = plain?.refers ? antecedentOf(request, ahead, sentences.slice(0, -1), language) : null;
+  const asked = meant === null ? plain : askedIn(text, [NOWHERE], language, meant);
+  if (!asked || asked.generic) return null;
+  const place = { start: start + asked.start, end: start + text.trimEnd().length };
+  return { title: asked.title, place, generic: false, score: 0 };
 }
 
 const isAllowed = (folded: string, language: Language): boolean => {
-  const { frame, can, may, mayPassive } = verbsOf(language);
+  const { frame, can, may, mayPassive, writerFirst } = verbsOf(language);
+  if (writerFirst.test(folded)) return false;
   const [allowed] = may(folded);
   return (
     allowed !== undefined ||
@@ -155,8 +158,9 @@ function thingMeant(
   language: Language,
 ): string | null {
   const last = before.at(-1);
+  const own = firstThing(ahead, language);
   return (
-    firstThing(ahead, language) ??
+    (own !== null && fits(own, request, ahead, language) ? own : null) ??
     named ??
     (last?.language === language
       ? (presented(last)?.words ?? (/;\s*$/.test(last.text) ? firstThing(last.text, language) : null))

@@ -162,7 +162,7 @@ export function phrase(
   const base = baseForm(verb, language);
   // “sign and return it”
   if (thing !== '' && pronoun === null)
-    rest = rest.replace(TRAILING, ` ${thing}`).replace(BEHIND, `$<where> ${thing}`);
+    rest = rest.replace(TRAILING, ` ${thing}`).replace(BEHIND[language.code] ?? /(?!)/, `$<where> ${thing}`);
   const plain = `${base} ${rest}`.replace(/\s+/g, ' ').trim();
   const isShort = plain.length < 3 && !verbsOf(language).generic.has(fold(base));
   if (plain.length < 2 || isShort) return null;
@@ -171,7 +171,7 @@ export function phrase(
     carried ||
     isElliptic(rest, language) ||
     TRAILING.test(said) ||
-    (language.code === 'en' && BEHIND.test(behind)) ||
+    BEHIND[language.code]?.test(behind) === true ||
     /\bdo so\b/.test(fold(words));
   if (thing === '' || plain.includes(thing) || (!refers && plain.includes(' ')))
     return { title: capital(plain), refers };
@@ -206,7 +206,7 @@ const THING_FIRST: Partial<Record<LanguageCode, RegExp>> = {
 
 /** “schreibt sie mir”, “(kannst du) sie dir ansehen”: written small and behind no plural, “sie” is a thing. */
 const isThingSie = (said: string, { code }: Language): boolean =>
-  code === 'de' && /^(?:\p{L}*[^n\s]\s)?sie\s/u.test(said);
+  code === 'de' && /^(?:\p{L}*[^n\s]\s(?:du\s|ihr\s)?)?sie\s/u.test(said);
 
 /** “(kijken) er nog even naar” */
 const THEREAT = /^er\s(?:\p{L}+\s){0,3}?(?<where>naar|aan|op|mee|over|door|bij|van|voor|in)(?=\s|$)/u;
@@ -214,8 +214,11 @@ const THEREAT = /^er\s(?:\p{L}+\s){0,3}?(?<where>naar|aan|op|mee|over|door|bij|v
 /** Pronouns for a thing at the end of what is asked for (en, de, nl, sv). */
 const TRAILING = /(?<=\s\p{L}{2,})\s(?:it|det|den|het|es|ihn|(?<!\s(?:of|av|van)\s)(?:them|dem|ze))$/u;
 
-/** “(go) through it carefully” */
-const BEHIND = /^(?<where>through|over|at|into|on|for|after)\s(?:it|them)(?=[\s,])/;
+/** “(go) through it carefully”, “(skicka) tillbaka det undertecknat” */
+const BEHIND: Partial<Record<LanguageCode, RegExp>> = {
+  en: /^(?<where>through|over|at|into|on|for|after)\s(?:it|them)(?=[\s,])/,
+  sv: /^(?<where>tillbaka|igenom|upp|ut|in|på)\s(?:det|dem)(?=[\s,])/,
+};
 
 /** “another”, “a few of them”: no thing of its own is named. */
 function isElliptic(words: string, language: Language): boolean {

@@ -4,7 +4,9 @@ import { fold, lastThing, type Language, type LanguageCode } from '../languages/
 export function relativeThing(before: string, language: Language): string | null {
   const relative = RELATIVE[language.code];
   const end = relative?.exec(fold(before))?.index;
-  return end === undefined ? null : lastThing(before.slice(0, end), language);
+  const thing = end === undefined ? null : lastThing(before.slice(0, end), language);
+  // “el viernes, así | que” is no relative clause.
+  return thing === null || /[,;]/.test(thing) ? null : thing;
 }
 
 /** Relative pronouns at the end of what stands in front of a frame, folded. */
