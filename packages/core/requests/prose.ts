@@ -84,6 +84,9 @@ export function countedItems(
   return counted.map(({ place, language }) => itemAt(text, place, dates, language, ''));
 }
 
+/** Stands in for whatever a pronoun means. */
+const NAMED = '§';
+
 /** Requests in sentences of their own, each with its own deadline. */
 export function datedItems(text: string, sentences: readonly Spoken[], dates: readonly DatePhrase[]): Item[] {
   const dated = sentences.flatMap((sentence) => {
@@ -94,7 +97,10 @@ export function datedItems(text: string, sentences: readonly Spoken[], dates: re
     const spans = inside.map((d) => ({ start: d.start - place.start, end: d.end - place.start }));
     const asked = due && !inside.some((d) => d.moved) ? askedIn(sentence.text, spans, language, '') : null;
     const verb = fold(asked?.title.split(' ')[0] ?? '');
+    // “We need the number for the crossing on 2 May. Please send it by 18 March.”: “it” is what was asked for already.
+    const refers = asked !== null && askedIn(sentence.text, spans, language, NAMED)?.refers === true;
     return asked &&
+      !refers &&
       asked.strength >= 2 &&
       asked.title.includes(' ') &&
       !verbsOf(language).generic.has(verb) &&
