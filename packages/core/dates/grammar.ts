@@ -12,7 +12,7 @@ export interface Grammar {
   /** Which weekday of a month: 1 to 4, -1 the last. */
   nth: ReadonlyMap<string, number>;
   /** `following`: the next week, month, quarter or year. */
-  is: (kind: 'next' | 'coming' | 'following' | 'last', words: string | undefined) => boolean;
+  is: (kind: 'next' | 'coming' | 'following' | 'last' | 'noon', words: string | undefined) => boolean;
   unitOf: (word: string) => Unit | null;
   /** Whether the unit stands in the plural. */
   isPlural: (unit: string) => boolean;
@@ -96,23 +96,25 @@ export const grammarOf = perLanguage((language: Language): Grammar => {
     coming: new Set(listOf(dates.coming)),
     following: new Set([...listOf(dates.next), ...listOf(dates.comes)]),
     last: new Set(listOf(dates.last)),
+    noon: new Set(listOf(dates.noon)),
   };
   const numbers = counted(language.numbers);
   const nth = counted(dates.nth);
+  const feasts = counted(dates.feasts);
   const plurals = new Set(listOf(dates.weeks));
   const units = UNITS.flatMap((unit) => listOf(dates[unit]).map((word) => [word, unit] as const));
   return {
-    rules: rulesOf(language, numbers, nth),
-    gates: gatesOf(language),
+    rules: rulesOf(language, numbers, nth, feasts),
+    gates: gatesOf(language, feasts),
     months: indexOf(language.months),
     weekdays: new Map([...indexOf(language.weekdays), ...indexOf(language.shortDays)]),
-    feasts: counted(dates.feasts),
+    feasts,
     numbers,
     nth,
     is: (kind, words) => words !== undefined && sets[kind].has(words.replace(/\s+/g, ' ').trim()),
     isPlural: (unit) => plurals.has(unit),
     unitOf: (word) => units.find(([w]) => w === word.replace(/\s+/g, ' '))?.[1] ?? null,
-    any: anyDateWord(language),
+    any: anyDateWord(language, feasts),
     its: pattern(
       `^\\s*(?:(?:${alternatives(dates.article, dates.dayOfMonth, dates.of)}\\s*){0,2}$|(?:de\\s+|van\\s+)?(?:${alternatives(language.requests.determiners, 'dem|der|den|ihrem|ihrer|unserem|unserer|deinem|deiner|eurem|eurer|seinem|seiner|del|da|do|della|dell’|dello|dei|delle|degli')}(?:(?<=')|\\s)))`,
     ),
@@ -135,7 +137,10 @@ function indexOf(words: readonly Words[]): Map<string, number> {
   return new Map(words.flatMap((alternatives, i) => listOf(alternatives).map((word) => [word, i] as const)));
 }
 
-function gatesOf({ months, weekdays, shortDays, dates }: Language): Record<Gate, RegExp> {
+function gatesOf(
+  { months, weekdays, shortDays, dates }: Language,
+  feasts: ReadonlyMap<string, number>,
+): Record<Gate, RegExp> {
   const { today, tomorrow, dayAfterTomorrow, yesterday, weekEnd, monthEnd, yearEnd } = dates;
   const gate = (...words: Words[]) => pattern(alternatives(...words));
   return {
@@ -145,17 +150,20 @@ function gatesOf({ months, weekdays, shortDays, dates }: Language): Record<Gate,
     unit: gate(...UNITS.map((unit) => dates[unit]), weekEnd, monthEnd, yearEnd, ...months),
     relative: gate(today, tomorrow, dayAfterTomorrow, yesterday),
     named: gate(dates.thatDay, dates.dayBefore),
-    feast: gate([...counted(dates.feasts).keys()].join('|')),
+    feast: gate(...feasts.keys()),
   };
 }
 
-function anyDateWord({ months, weekdays, shortDays, dates }: Language): RegExp {
+function anyDateWord(
+  { months, weekdays, shortDays, dates }: Language,
+  feasts: ReadonlyMap<string, number>,
+): RegExp {
   const or = alternatives;
   const { today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd } =
     dates;
   const { noon, dayPart, fortnight, day, hour, workday } = dates;
   return pattern(
-    `\\d|${B}${or(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, dates.thatDay, dates.dayBefore, ...counted(dates.feasts).keys(), ...shortDays)}${or(dates.weekdayPart)}?${E}`,
+    `\\d|${B}${or(...months, ...weekdays, today, tomorrow, yesterday, dayAfterTomorrow, week, month, year, weekEnd, monthEnd, yearEnd, noon, dayPart, fortnight, day, hour, workday, dates.quarter, dates.thatDay, dates.dayBefore, ...feasts.keys(), ...shortDays)}${or(dates.weekdayPart)}?${E}`,
   );
 }
 
@@ -163,6 +171,7 @@ function rulesOf(
   { code, months, weekdays, shortDays, dates, cues, requests }: Language,
   numbers: ReadonlyMap<string, number>,
   nth: ReadonlyMap<string, number>,
+  feasts: ReadonlyMap<string, number>,
 ) {
   const or = alternatives;
   const rule = (source: string) => pattern(source, 'g');
@@ -216,7 +225,7 @@ function rulesOf(
       `${B}(?<nth>${or([...nth.keys()].join('|'))})\\s+(?<weekday>${or(...weekdays)})(?:en)?\\s+(?:${or(dates.of, dates.article, dates.nthOf)}\\s*){1,3}\\s*(?:${month}${E}${year}|(?<unit>${or(dates.month)})${E}(?:\\s+(?<turn>${turn}))?)`,
     ),
     feast: rule(
-      `${B}(?:(?<cue>${or(cues.by, cues.until, cues.ahead)})\\s+(?:${or(dates.article)}\\s+)?)?(?<feast>${or(...counted(dates.feasts).keys())})(?:\\s+(?<year>\\d{4}))?${E}(?!-)`,
+      `${B}(?:(?<cue>${or(cues.by, cues.until, cues.ahead)})\\s+(?:${or(dates.article)}\\s+)?)?(?<feast>${or(...feasts.keys())})(?:\\s+(?<year>\\d{4}))?${E}(?!-)`,
     ),
     thatDay: rule(
       `${B}(?:(?<itself>${or(dates.thatDay)})(?!\\s+${or(dates.before)}${E})|${or(dates.dayBefore)})${E}`,

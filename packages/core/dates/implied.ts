@@ -14,11 +14,12 @@ import { asks, cuesOf } from './cues.ts';
 import { parseDay } from './day.ts';
 import { DEADLINE } from './deadline.ts';
 import type { DatePhrase, DateOptions } from './phrase.ts';
-import type { Spoken } from './spoken.ts';
+import { sentenceAt, type Spoken } from './spoken.ts';
 
 /**
- * Where no date is a deadline of itself and but one day is still to come, what is asked for beside it may make it one:
- * things to bring to an event, what has to be done while a thing is kept, what the writer needs for his own plan.
+ * Where no date is a deadline of itself, what is asked for beside a day still to come may make it one: an answer before
+ * then; where but one day is ahead, things to bring to an event, what has to be done while a thing is kept, what the
+ * writer needs for his own plan; else his plan behind a question.
  */
 export function withImplied(
   found: DatePhrase[],
@@ -28,21 +29,29 @@ export function withImplied(
   const today = parseDay(reference);
   const ahead = found.filter(({ date }) => parseDay(date) >= today && parseDay(date) <= today + SOON);
   const [first] = ahead;
-  const oneDay = new Set(ahead.map(({ date }) => date.slice(0, 10))).size === 1;
   if (!first || found.some(({ verdict }) => verdict === 'deadline')) return found;
-  const told = ahead.find((date) => askedBefore(date, sentences) !== null);
-  const planned = ahead.find((date) => isPlannedBehindQuestion(date, sentences));
-  if (!told && !planned && !oneDay) return found;
-  const chosen = told ?? (oneDay ? first : (planned ?? first));
-  const because =
-    askedBefore(chosen, sentences) ?? broughtTo(first, sentences) ?? askedBeside(first, found, sentences);
-  if (because === null) return found;
-  const reason = { ...because, weight: DEADLINE };
+  const oneDay = new Set(ahead.map(({ date }) => date.slice(0, 10))).size === 1;
+  const implied =
+    firstOf(ahead, (date) => askedBefore(date, sentences)) ??
+    (oneDay
+      ? firstOf([first], (date) => broughtTo(date, sentences) ?? askedBeside(date, found, sentences))
+      : firstOf(ahead, (date) => plannedBehindQuestion(date, sentences)));
+  if (implied === null) return found;
+  const reason = { ...implied.because, weight: DEADLINE };
   return found.map((date) =>
-    date === chosen
+    date === implied.date
       ? { ...date, verdict: 'deadline', score: DEADLINE, reasons: [...date.reasons, reason] }
       : date,
   );
+}
+
+/** The first of the dates for which there is a reason, with it. */
+function firstOf(dates: readonly DatePhrase[], reasonFor: (date: DatePhrase) => Because | null) {
+  for (const date of dates) {
+    const because = reasonFor(date);
+    if (because) return { date, because };
+  }
+  return null;
 }
 
 /** Days in which what is only implied may be meant; a day without its year that has passed lies a year ahead. */
@@ -56,19 +65,18 @@ interface Because {
 const because = (cue: string, { text }: Spoken): Because => ({ cue, words: text.trim().slice(0, 40) });
 
 /** “Which day suits you, 14 or 16 April? I have to tell them by Friday.” */
-function isPlannedBehindQuestion(date: DatePhrase, sentences: readonly Spoken[]): boolean {
-  const at = sentences.findIndex(({ start, end }) => date.start >= start && date.start < end);
+function plannedBehindQuestion(date: DatePhrase, sentences: readonly Spoken[]): Because | null {
+  const at = sentenceAt(date, sentences);
   const [question, here] = [sentences[at - 1], sentences[at]];
   const isAgainst = date.reasons.some(({ cue }) => AGAINST.has(cue));
-  return (
-    question?.text.trim().endsWith('?') === true && here !== undefined && !isAgainst && isOwnPlan(here, date)
-  );
+  return here && !isAgainst && question?.text.trim().endsWith('?') === true && isOwnPlan(here, date)
+    ? because('plan', here)
+    : null;
 }
 
 /** “I have to tell them by Friday; please let me know before then.” */
 function askedBefore(date: DatePhrase, sentences: readonly Spoken[]): Because | null {
-  const at = sentences.findIndex(({ start, end }) => date.start >= start && date.start < end);
-  const next = sentences[at + 1];
+  const next = sentences[sentenceAt(date, sentences) + 1];
   return next && beforeThen(next.language).test(next.folded) && asks(next.folded, next.language)
     ? because('kept', next)
     : null;
@@ -107,7 +115,7 @@ function askedBeside(
   found: readonly DatePhrase[],
   sentences: readonly Spoken[],
 ): Because | null {
-  const at = sentences.findIndex(({ start, end }) => date.start >= start && date.start < end);
+  const at = sentenceAt(date, sentences);
   const [before, here, after] = [sentences[at - 1], sentences[at], sentences[at + 1]];
   const isUndated = ({ start, end }: Spoken) => found.every((d) => d.start < start || d.start >= end);
   const asking = [after, before].filter(

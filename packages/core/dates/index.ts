@@ -1,5 +1,6 @@
 export { asks, wants } from './cues.ts';
 export { findDates, findLift, isLifted } from './findDates.ts';
 export { DateOrder, DatePhrase, LocalDate, type DateOptions } from './phrase.ts';
-export { spokenIn, type Spoken } from './spoken.ts';
+export { sentenceAt, spokenIn, type Spoken } from './spoken.ts';
+export { isRelative } from './told.ts';
 export { readStatedTime } from './statedTime.ts';

@@ -1,4 +1,3 @@
-import { listOf } from '../languages/index.ts';
 import {
   addMonths,
   addWorkdays,
@@ -68,8 +67,7 @@ export const READ: Record<
     const named = readWeekday(weekday, ahead ?? turn2, frame, grammar);
     if (!named) return null;
     // “Freitagmittag”
-    const isNoon = part !== undefined && listOf(frame.language.dates.noon).includes(part);
-    const clock = isNoon ? { clock: { time: '12:00', zone: null } } : {};
+    const clock = grammar.is('noon', part) ? { clock: { time: '12:00', zone: null } } : {};
     return plus === undefined
       ? { ...named, ...clock }
       : { ...named, ...clock, day: named.day + 7, fixed: true };

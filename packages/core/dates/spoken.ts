@@ -10,6 +10,10 @@ export interface Spoken {
   language: Language;
 }
 
+/** Which of the sentences these words stand in, or -1. */
+export const sentenceAt = ({ start: at }: { start: number }, sentences: readonly Spoken[]): number =>
+  sentences.findIndex(({ start, end }) => at >= start && at < end);
+
 /** The sentences of a text in this language; a paragraph may be in another. */
 export function spokenIn(text: string, main: LanguageCode): Spoken[] {
   let language = languageOf(main);

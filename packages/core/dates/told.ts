@@ -18,7 +18,9 @@ import type { Wanted } from './wanted.ts';
 export const isFarewell = ({ folded, phrase, before }: Setting): boolean =>
   phrase.grain === 'weekday' &&
   /^\s*\p{L}+\s+(?:\p{L}{2,3}\s+)?$/u.test(before) &&
-  /^(?:,?\s*\p{L}+(?:\s\p{L}+){0,3})?\s*!?\s*$/u.test(folded.slice(phrase.end)) &&
+  /^(?:,?\s*(?:at|in|im|bei|beim|a|au|en|na|no|op|bij|al|alla|pa|vid)\s\p{L}+(?:\s\p{L}+)?)?\s*!?\s*$/u.test(
+    folded.slice(phrase.end),
+  ) &&
   folded.includes('!');
 
 /** Where what has passed stands: in front of the cue itself (“bought before”); behind the date where the verb is last. */
@@ -91,10 +93,13 @@ const listed = perLanguage(({ cues }: Language) => new Set(listOf(cues.event)));
 export const isRelative = (before: string, language: Language): boolean => relative(language).test(before);
 
 const relative = perLanguage(({ code, requests }: Language) => {
-  const begins = `${alternatives(requests.relative)}(?:(?<=')|\\s)(?:[^\\s,.;:!?]+\\s){0,3}$`;
-  const thing = `(?<![\\p{L}])${alternatives(requests.determiners)}\\s(?:[^\\s.;:!?]+\\s){1,5}?(?:de\\s)?`;
-  // The comma in front of a German clause ends the one before.
-  return pattern(code === 'de' ? `(?:${thing}|,\\s*)${begins}` : `${thing}${begins}`);
+  const word = '[^\\s,.;:!?]+';
+  const begins = `${alternatives(requests.relative)}(?:(?<=')|\\s)(?:${word}\\s){0,3}$`;
+  // A German clause has its comma in front; its pronouns are articles elsewhere.
+  if (code === 'de') return pattern(`,\\s*${begins}`);
+  return pattern(
+    `(?<![\\p{L}])${alternatives(requests.determiners)}\\s(?:${word}\\s){0,4}?${word},?\\s(?:de\\s)?${begins}`,
+  );
 });
 
 /** What need not be done; not of the thing that is asked for (“delete what you do not need”). */

@@ -47,6 +47,8 @@ export interface DateWords {
   weekdayPart: Words;
   /** Behind a weekday: that of the week after (“Thursday week”). */
   weekLater: Words;
+  /** Time as such, and times counted; no thing that is sent. */
+  time: Words;
   /** Units in the plural: behind “next” they name no day (“in the next weeks”). */
   weeks: Words;
   /** A day named before: itself, the one in front of it, and behind a span of time that counts back from it. */

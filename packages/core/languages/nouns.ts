@@ -81,14 +81,10 @@ const LACKS = /^(?:without|ohne|sans|sin|sem|senza|zonder|utan)$/;
 /** Languages in which an article stands in front of a possessive too. */
 const TWO_ARTICLES = /^(?:it|pt)$/;
 
-/** “Once”, “in case”, in the eight languages. */
-const TIMES =
-  'time|times|case|way|mal|zeit|fall|fois|temps|cas|vez|veces|tiempo|caso|vezes|tempo|volta|volte|keer|tijd|geval|gång|tid|fall';
-
 /** Numbers and times: “your six”, “one day”. */
 const noThing = perLanguage(({ numbers, months, weekdays, dates }: Language) => {
-  const times = [dates.hour, dates.day, dates.week, dates.month, dates.year, dates.weeks];
-  return new Set([numbers.replace(/\d+ /g, ''), TIMES, ...months, ...weekdays, ...times].flatMap(listOf));
+  const times = [dates.hour, dates.day, dates.week, dates.month, dates.year, dates.weeks, dates.time];
+  return new Set([numbers.replace(/\d+ /g, ''), ...months, ...weekdays, ...times].flatMap(listOf));
 });
 
 /** The things that a text names by an article or a number, but those behind a preposition. */
@@ -143,12 +139,14 @@ export function lastThing(text: string, language: Language): string | null {
     : lowered(text.slice(first.start, last.end));
 }
 
-/** “l’ | avis”, “your resident’s | permit” */
+/** “your resident’s | permit”, “l’ | avis” */
+const WITH_S = /\p{L}[\p{L}\p{N}-]*(?:['’]s(?!\p{L}))?/gu;
+const ELIDED = /\p{L}+['’]|\p{L}[\p{L}\p{N}-]*/gu;
 const TOKENS: Partial<Record<LanguageCode, RegExp>> = {
-  en: /\p{L}[\p{L}\p{N}-]*(?:['’]s(?!\p{L}))?/gu,
-  nl: /\p{L}[\p{L}\p{N}-]*(?:['’]s(?!\p{L}))?/gu,
-  fr: /\p{L}+['’]|\p{L}[\p{L}\p{N}-]*/gu,
-  it: /\p{L}+['’]|\p{L}[\p{L}\p{N}-]*/gu,
+  en: WITH_S,
+  nl: WITH_S,
+  fr: ELIDED,
+  it: ELIDED,
 };
 
 const tokensOf = (text: string, code: LanguageCode): Token[] =>

@@ -7,7 +7,8 @@ import { verbTable } from './verbTable.ts';
 /** “signed” → “sign”, “complété” → “compléter”, “fyllas” → “fylla”; null where the word is no participle. */
 export function participleBase(word: string, language: Language): string | null {
   const { participles, particles } = verbsOf(language);
-  const known = participles.get(fold(word)) ?? participles.get(masculine(fold(word), language));
+  const [ending, masculine] = AGREES[language.code] ?? [/$/, ''];
+  const known = participles.get(fold(word)) ?? participles.get(fold(word).replace(ending, masculine));
   if (known !== undefined) return known;
   // “aufgeschlossen” → “aufschließen”, “ingediend” → “indienen”
   for (const particle of particles) {
@@ -36,15 +37,13 @@ export function participleBase(word: string, language: Language): string | null 
   );
 }
 
-/** “promessa” → “promesso”, “mises” → “mis”: the form that the table has. */
-const masculine = (word: string, { code }: Language): string =>
-  code === 'it'
-    ? word.replace(/[aei]$/, 'o')
-    : code === 'es' || code === 'pt'
-      ? word.replace(/(?:a|[oa]s)$/, 'o')
-      : code === 'fr'
-        ? word.replace(/(?:es?|s)$/, '')
-        : word;
+/** The endings that agree, and the one that the table has: “promessa” → “promesso”, “mises” → “mis”. */
+const AGREES: Partial<Record<LanguageCode, readonly [RegExp, string]>> = {
+  it: [/[aei]$/, 'o'],
+  es: [/(?:a|[oa]s)$/, 'o'],
+  pt: [/(?:a|[oa]s)$/, 'o'],
+  fr: [/(?:es?|s)$/, ''],
+};
 
 /** “zurückzuschneiden” → “zurückschneiden” */
 function insideBase(word: string, language: Language): string | null {

@@ -58,7 +58,10 @@ export const verbsOf = perLanguage(({ code, cues, dates, requests, mail, numbers
   return {
     generic: new Set(listOf(requests.generic)),
     looks: new Set(listOf(requests.looks)),
-    ifHad: pattern(`^\\s*${alternatives(cues.ifHad)}${WORD_END}`),
+    /** “If I had it …”, but not “if I had time …”. */
+    ifHad: pattern(
+      `^(?![^,;]*(?<![\\p{L}])${alternatives(dates.time)}(?![\\p{L}]))\\s*${alternatives(cues.ifHad)}${WORD_END}`,
+    ),
     accepts: wholeWords(cues.accepts),
     /** “(Thursday) will do for the chapter” */
     suffices: pattern(
@@ -88,7 +91,7 @@ export const verbsOf = perLanguage(({ code, cues, dates, requests, mail, numbers
     needs: pattern(`(?<![\\p{L}\\p{N}])${alternatives(requests.needs)}${WORD_END}\\s*`),
     passive: passive(requests.passive),
     passiveWords: new Set(listOf(requests.passive)),
-    passiveAlone: pattern(`^\\s*${alternatives(requests.passive)}\\s+(?<verb>[\\p{L}-]+)(?<rest>.*)$`),
+    passiveAlone: pattern(`^\\s*${alternatives(requests.passive)}\\s+(?<verb>[\\p{L}-]+)`),
     mayPassive: passive(requests.passive, requests.mayPassive),
     announce: pattern(`^\\s*${alternatives(requests.announce)}\\s+`),
     arrival: pattern(`^${alternatives(requests.arrive)}${WORD_END}`),
@@ -152,6 +155,8 @@ export const verbsOf = perLanguage(({ code, cues, dates, requests, mail, numbers
     ifYou: pattern(`^\\s*${alternatives(requests.ifYou)}${WORD_END}\\s*`),
     ownSubject: pattern(`(?<![\\p{L}])${alternatives(requests.writerFirst)}(?:(?<=')|\\s+)$`),
     gets: new Set(listOf(requests.gets)),
+    /** In front of what is so in some case only (“when | we need more”). */
+    inCase: pattern(`(?<![\\p{L}])${alternatives(requests.once, requests.condition, requests.unless)}\\s*$`),
     /** It begins with the writer himself. */
     writerFirst: pattern(`^\\s*${alternatives(requests.writerFirst)}(?:(?<=')|\\s|')`),
     event: wholeWords(cues.event),

@@ -29,8 +29,12 @@ export const verbTable = perLanguage(({ code, common, requests }: Language): Ver
   }
   const verbs = (words: string, isSure: boolean) => {
     // “sag” is of “sagen” before it is of “sägen”.
-    const bases = words.split('|').toSorted((a, b) => Number(fold(a) !== a) - Number(fold(b) !== b));
-    for (const base of bases) {
+    const all = words.split('|');
+    const plainFirst = [
+      ...all.filter((base) => fold(base) === base),
+      ...all.filter((base) => fold(base) !== base),
+    ];
+    for (const base of plainFirst) {
       const { plain, marked } = verbForms(base, code);
       add(fold(base), base, isSure || code !== 'en');
       for (const form of marked) add(form, base, true);

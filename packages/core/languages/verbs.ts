@@ -118,16 +118,14 @@ function bare(word: string, language: Language): string {
   const cuts = [one, one.replace(clitic, '')].filter((cut) => cut !== whole);
   const { sure, doubtful } = verbTable(language);
   const isKnown = (cut: string) => sure.has(cut) || doubtful.has(cut);
-  const known = cuts
-    .flatMap((cut) =>
-      language.code === 'it' && /[aei]r$/.test(cut)
-        ? [`${cut}e`]
-        : language.code === 'pt' && /-l[oa]s?$/.test(whole)
-          ? [`${cut}r`, cut]
-          : [cut],
-    )
-    .toSorted((a, b) => Number(isKnown(b)) - Number(isKnown(a)))
-    .find((cut) => isKnown(cut) || (INFINITIVE[language.code]?.test(cut) ?? false));
+  const forms = cuts.flatMap((cut) =>
+    language.code === 'it' && /[aei]r$/.test(cut)
+      ? [`${cut}e`]
+      : language.code === 'pt' && /-l[oa]s?$/.test(whole)
+        ? [`${cut}r`, cut]
+        : [cut],
+  );
+  const known = forms.find(isKnown) ?? forms.find((form) => INFINITIVE[language.code]?.test(form) ?? false);
   return known ?? whole;
 }
 

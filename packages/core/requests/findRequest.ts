@@ -1,5 +1,5 @@
 import type { Slice } from '../anatomy/index.ts';
-import { isLifted, type DatePhrase, type Spoken } from '../dates/index.ts';
+import { isLifted, sentenceAt, type DatePhrase, type Spoken } from '../dates/index.ts';
 import { firstThing, fold, verbsOf, type Language } from '../languages/index.ts';
 import { antecedentOf, fits, presented } from './antecedent.ts';
 import type { Asked } from './asked.ts';
@@ -94,14 +94,14 @@ function answerTo(question: Spoken | undefined): Pick<Request, 'title' | 'place'
 
 /** The question in front of the deadline or right behind it. */
 function questionBeside(deadline: DatePhrase, sentences: readonly Spoken[]): Request | null {
-  const at = sentences.findIndex(({ start, end }) => deadline.start >= start && deadline.start < end);
+  const at = sentenceAt(deadline, sentences);
   const [asked] = [sentences[at - 1], sentences[at + 1], sentences[at]].flatMap((s) => answerTo(s) ?? []);
   return asked ? { ...asked, score: 0 } : null;
 }
 
 /** “The loan ends on Friday. You can renew it twice.”: what may be done is what the day is for. */
 function allowedBeside(deadline: DatePhrase, sentences: readonly Spoken[], thing: string): Request | null {
-  const at = sentences.findIndex(({ start, end }) => deadline.start >= start && deadline.start < end);
+  const at = sentenceAt(deadline, sentences);
   const behind = [at + 1, at + 2].filter((n) => n < sentences.length);
   const [allowed] = behind.flatMap((n) => allowedIn(sentences.slice(0, n + 1), thing) ?? []);
   return allowed ?? null;

@@ -1,3 +1,4 @@
+import { isRelative } from '../dates/index.ts';
 import { baseForm, firstWord, fold, participleBase, verbsOf, type Language } from '../languages/index.ts';
 import type { Asked } from './asked.ts';
 import { isDenied } from './framed.ts';
@@ -13,9 +14,9 @@ export function needed(text: string, folded: string, language: Language, thing: 
   if (!found || verbsOf(language).courtesy.test(folded.replace(found[0], ' '))) return null;
   const start = found.index + found[0].length;
   // “We shall let you know when we need more.”
-  if (WHEN.test(folded.slice(0, found.index))) return null;
-  // “tutto ciò che vi serve”
-  if (RELATIVE.test(folded.slice(0, found.index))) return null;
+  if (verbsOf(language).inCase.test(folded.slice(0, found.index))) return null;
+  // “tutto ciò che vi serve”, “the list that we need”
+  if (isRelative(folded.slice(0, found.index), language)) return null;
   // “el libro que solicitó”
   if (text.slice(found.index, start).trimEnd().endsWith('ó')) return null;
   const { awaits, yours } = verbsOf(language);
@@ -100,14 +101,6 @@ function wantedIn(text: string, at: number, start: number, language: Language): 
     ? uncapital(ahead)
     : behind.replace(/\s+(?:nodig|noch|nog)$/u, '');
 }
-
-/** In the eight languages. */
-const WHEN =
-  /(?:^|\s)(?:when|if|whenever|as soon as|wenn|sobald|falls|quand|lorsque|cuando|quando|wanneer|zodra|als|nar|om|se|si)\s*$/;
-
-/** What the reader needs, in a clause that tells which things are meant. */
-const RELATIVE =
-  /(?:cio che|quello che|lo que|ce que|ce dont|o que|tudo o que|was|wat|alles was|som)\s(?:vi|ti|le|vous|te|os|lhe|ihr|sie|je|u|jullie|ni|du)\s*$/;
 
 /** “(und brauche) ich die Liste” */
 const SUBJECT = /^(?:ich|wir|ik|wij|we|jag|vi)\s+/;

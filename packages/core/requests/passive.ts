@@ -96,17 +96,20 @@ function turned(text: string, folded: string, language: Language, dated: boolean
 const PRONOUN =
   /^(?:it|they|this|these|those|both|er|es|sie|dies|diese|dieser|dieses|beide|il|elle|ils|elles|cela|celui-ci|celle-ci|este|esta|esto|estos|estas|ambos|ele|ela|eles|elas|isto|isso|het|dit|deze|die|dat|das|ca|ce|ze|that|eso|esso|essa|questo|questa|questi|queste|det|den|de|dessa|denna|detta)$/;
 
+/** Of “e” and “è” only the one is a form of “to be”. */
+export const isAuxiliary = (word: string, language: Language): boolean =>
+  word !== 'e' && verbsOf(language).auxiliary.has(fold(word));
+
 /** “the documents are produced”, “lhe seja devolvido o questionário”: the participle in front of its thing. */
 export function doneClause(clause: string, language: Language, named = ''): string | null {
-  const { auxiliary, not, people } = verbsOf(language);
+  const { not, people } = verbsOf(language);
   const words = clause.trim().split(/\s+/);
   const bases = words.map((word) => {
     const plain = word.replace(/[.,;:]$/, '').toLowerCase();
     return participleBase(plain, language) ?? infinitiveBase(plain, language);
   });
-  // “e” is no “è”.
-  const isAuxiliary = (word: string) => (auxiliary.has(fold(word)) && word !== 'e') || people.has(fold(word));
-  const helped = words.findIndex((word) => auxiliary.has(fold(word)) && word !== 'e');
+  const isSaid = (word: string) => isAuxiliary(word, language) || people.has(fold(word));
+  const helped = words.findIndex((word) => isAuxiliary(word, language));
   const behind = bases.findLastIndex((base, i) => base !== null && i > helped);
   // “de bonnen ingeleverd moeten zijn”
   const isLast = language.requests.verbLast || helped === -1;
@@ -114,7 +117,7 @@ export function doneClause(clause: string, language: Language, named = ''): stri
   const base = bases[at];
   if (base === undefined || base === null) return null;
   const things = (some: readonly string[]) =>
-    some.filter((word) => !isAuxiliary(word) && fold(word).search(not) === -1).join(' ');
+    some.filter((word) => !isSaid(word) && fold(word).search(not) === -1).join(' ');
   const thing = things(words.slice(0, at)) || things(words.slice(at + 1));
   // “(il faudrait que) ce soit fait”
   const isOpen = PRONOUN.test(fold(thing)) && !verbsOf(language).generic.has(fold(base));

@@ -15,7 +15,7 @@ import {
 import type { Asked } from './asked.ts';
 import type { Found } from './framed.ts';
 import { actionIn } from './action.ts';
-import { doneClause } from './passive.ts';
+import { doneClause, isAuxiliary } from './passive.ts';
 import { relativeThing } from './relative.ts';
 import { capital, cutReason, lengthOfAll, tidy, without } from './tidy.ts';
 import { verbFirst } from './verbFirst.ts';
@@ -51,23 +51,20 @@ export function askedAt(found: Found, text: string, language: Language, thing: s
  */
 function unsaid({ at, start }: Found, text: string, language: Language): string | null {
   const { verbLast, provide } = language.requests;
-  const { auxiliary, determined, event, generic, particles, that } = verbsOf(language);
+  const { determined, event, generic, particles, that } = verbsOf(language);
   const clause = tidy(cutReason(text.slice(start), language), language);
   const first = firstWord(fold(clause));
   if (generic.has(first) || isGeneric(clause, language)) return null;
-  if (auxiliary.has(first)) return doneClause(clause, language);
+  if (isAuxiliary(first, language)) return doneClause(clause, language);
   const isName = determined.test(`x ${fold(clause)}`);
   const frame = text.slice(at, start).trim();
   const isThat = that.test(fold(frame));
   const done = isName || isThat ? doneClause(clause, language) : null;
-  // “(sorge dafür, dass) die Tür abgeschlossen ist”
-  if (done !== null && auxiliary.has(fold(clause.split(' ').at(-1) ?? ''))) return done;
-  // “(se till att) faktura 4471 är betald”
-  const helper = clause.split(' ').at(-2) ?? '';
-  const isDone = isThat && helper !== 'e' && auxiliary.has(fold(helper));
-  if (isDone && done !== null) return done;
-  const helped = clause.split(' ').some((word) => auxiliary.has(fold(word)) && word !== 'e');
-  const clitic = leadingClitic(clause, language, isThat) > 0 && (done === null || !helped);
+  // “(sorge dafür, dass) die Tür abgeschlossen ist”, “(se till att) faktura 4471 är betald”
+  const helps = clause.split(' ').map((word) => isAuxiliary(word, language));
+  const isDone = helps.at(-1) === true || (isThat && helps.at(-2) === true);
+  if (done !== null && isDone) return done;
+  const clitic = leadingClitic(clause, language, isThat) > 0 && (done === null || !helps.includes(true));
   if (clitic || holdsVerb(clause, language) || isVerb(first, language)) return null;
   const lost = verbLast ? particles.has(first) : wantsInfinitive(frame, clause, language);
   if (!isName) return actionIn(clause, language) ?? (lost ? '' : null);

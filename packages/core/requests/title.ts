@@ -85,8 +85,8 @@ function requestIn(
   // “Unless you sign it by Friday, we have to close the file.”
   const undone =
     dated && undoneAt(folded, language) !== null ? withDeadline(text, folded, language, thing) : null;
-  const had = dated ? wished(text, folded, language, thing) : null;
-  if (undone ?? had) return undone ?? had;
+  const conditional = undone ?? (dated ? wished(text, folded, language, thing) : null);
+  if (conditional) return conditional;
   const need = order === null ? needed(text, folded, language, thing) : null;
   const needsMore =
     need &&

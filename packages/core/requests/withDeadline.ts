@@ -48,28 +48,20 @@ function sufficing(text: string, folded: string, language: Language): Asked | nu
 function taken(text: string, folded: string, language: Language, thing: string): Asked | null {
   if (!verbsOf(language).accepts.test(folded)) return null;
   for (const { 0: word, index } of text.matchAll(/\p{L}{4,}/gu)) {
-    const base = [word, word.replace(/s$/, ''), word.replace(/en$/, '')]
-      .map((noun) => actionBase(noun, language))
-      .find((one) => one !== null);
-    const isOrder = language.code === 'en' && word.endsWith('s') && isVerb(word.slice(0, -1), language);
-    if (isOrder)
-      return {
-        title: withThing(capital(word.slice(0, -1)), thing),
-        strength: 1,
-        start: index,
-        generic: false,
-        refers: false,
-      };
-    if (base != null && fold(base) !== fold(word))
-      return {
-        title: withThing(capital(base), thing),
-        strength: 1,
-        start: index,
-        generic: false,
-        refers: false,
-      };
+    const base = takenBase(word, language);
+    const title = base === null ? null : withThing(capital(base), thing);
+    if (title !== null) return { title, strength: 1, start: index, generic: false, refers: false };
   }
   return null;
+}
+
+/** “orders” → “order”, “Bestellungen” → “bestellen” */
+function takenBase(word: string, language: Language): string | null {
+  const nouns = [word, word.replace(/s$/, ''), word.replace(/en$/, '')];
+  const base = nouns.map((noun) => actionBase(noun, language)).find((one) => one !== null) ?? null;
+  const verb = word.slice(0, -1);
+  const isOrder = language.code === 'en' && word.endsWith('s') && isVerb(verb, language);
+  return isOrder ? verb : base !== null && fold(base) !== fold(word) ? base : null;
 }
 
 /** “If I had the list tomorrow, I could still show it” */

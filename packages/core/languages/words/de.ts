@@ -82,6 +82,7 @@ export const de: Language = {
     afternoon: 'nachmittags|am nachmittag|abends|am abend',
     weekdayPart: 'abend|früh|morgen|mittag|vormittag|nachmittag|nacht',
     weekLater: 'in einer woche|in acht tagen|über eine woche',
+    time: 'zeit|mal|male',
     weeks: 'wochen|monate|monaten|tage|tagen',
     thatDay:
       'bis dahin|bis zu diesem tag|bis zu diesem datum|bis zu diesem termin|bis zu dem tag|vor diesem datum|vor diesem termin|an diesem tag|an dem tag|am selben tag|bis spätestens dahin|noch vorher',
@@ -155,7 +156,7 @@ export const de: Language = {
     lift: 'brauchst du nicht mehr|brauchen sie nicht mehr|nicht mehr machen|nicht mehr erledigen|nicht mehr nötig|nicht mehr notwendig|nicht mehr erforderlich|nicht mehr benötigt|brauchen wir nicht mehr|brauche ich nicht mehr|nicht länger nötig|nicht mehr gebraucht|hat sich erledigt|ist erledigt|bereits erledigt|schon erledigt|gegenstandslos|ist hinfällig|hinfällig|entfällt|zurückgezogen|storniert|abgesagt|musst du nicht mehr|müssen sie nicht mehr|müsst ihr nicht mehr|nicht mehr zu schicken|nicht mehr senden|nicht mehr schicken|betrachten sie dies als erledigt|vergiss die|sie müssen nichts tun|du musst nichts tun|ihr müsst nichts tun|sie brauchen nichts zu tun|du brauchst nichts zu tun|nichts weiter zu tun|nichts zu tun|sie müssen nichts weiter|keine weiteren schritte|nichts zu veranlassen|ist nichts zu tun|keine antwort nötig|musst … nicht mehr|müssen … nicht mehr|müsst … nicht mehr|brauchst … nicht mehr|brauchen … nicht mehr|braucht … nicht mehr|du musst nichts weiter tun|sie müssen nichts weiter tun|ihr müsst nichts weiter tun|vergiss|vergesst|vergessen sie die|vergessen sie das',
     otherwise: 'sonst|ansonsten|andernfalls|anderenfalls',
     optional:
-      'widerrufen|widerrufsrecht|widersprechen|umbuchen|kostenlos|kostenfrei|zurücktreten|unverbindlich',
+      'widerrufen|widerrufsrecht|kostenlos stornieren|kostenfrei stornieren|kostenlos stornierbar|kostenlos umbuchen',
   },
   requests: {
     please:
@@ -202,7 +203,7 @@ export const de: Language = {
     that: 'dass',
     relative: 'die|das|den|der|dem|was',
     gets: 'findet|finden|bekommt|bekommen|erhält|erhalten|kriegt|hat|haben|ist|sind|kann|können|darf|dürfen|zahlt|spart|verliert',
-    someone: 'Hilfe|eine Vertretung|Unterstützung|Freiwillige|jemand|jemanden',
+    someone: 'Hilfe|eine Vertretung|Freiwillige|jemand|jemanden',
     states: 'haben|sein|wissen|bekommen|erhalten',
     goes: 'ginge das|geht das|wäre das möglich|ist das möglich|klappt das|schaffst du das|schaffen sie das|ließe sich das machen|lässt sich das machen',
     generic:

@@ -82,6 +82,7 @@ export const en: Language = {
     afternoon: 'in the afternoon|in the evening',
     weekdayPart: '',
     weekLater: 'week|after next',
+    time: 'time|times',
     weeks: 'weeks|wks|months|days',
     thatDay:
       'by then|before then|until then|till then|by that date|before that date|by that day|that day|by that time|on that date|that same day|the same day|before that time|by that hour',
@@ -121,9 +122,9 @@ export const en: Language = {
     obligation:
       'you can|you may|are accepted|is accepted|is possible|can still|must|have to|has to|need to|needs to|need|needs|needed|should|shall|required|is required|requires|are required|ought to|want|would like|wanted|expected|expect|is to be|are to be|be sure to|remember|make sure|be ready|to be ready|to be done|can|may',
     ifHad:
-      'if i had|if we had|if i could have|if we could have|if i got|if we got|if … reached me|if … reached us|if … were here|if … was here|if … came',
+      'if i had|if we had|if i could have|if we could have|if i got|if we got|if … reached me|if … reached us',
     accepts:
-      'we accept|we take|we are taking|we’re taking|we are accepting|are taken|are being taken|are accepted|can be placed|are welcome',
+      'we accept|we are accepting|are accepted|we take orders|we are taking orders|can be placed|are being taken',
     given:
       'you have|you’ve got|you have got|you’ve|you still have|leaves you|gives you|you are given|you’re given|you will have|you’ll have|will have|then have|there is still time|there’s still time|still time',
     wish: 'preferably|ideally|if possible|best|at best|better still|if you can|with luck|hopefully|best of all|preferably already|ideally already',
@@ -154,9 +155,9 @@ export const en: Language = {
     change: 'changed|change|adjusted|amended',
     instead: 'instead of|rather than|not|no longer|and not',
     lift: 'no need to do this|no need to do it|called it off|not necessary any more|not necessary anymore|no longer needed|no longer need|no longer required|no longer necessary|no need to send|no need any more|not needed any more|not needed anymore|no need to send it any more|don’t need it any more|do not need it any more|not need to send it any more|don’t need to send it any more|no need for it any more|not need it anymore|don’t need it anymore|don’t have to send it any more|disregard|please ignore my|ignore my previous|ignore the request|ignore my request|has been cancelled|is cancelled|has been withdrawn|deadline has been lifted|has already been done|already done|already taken care of|has been settled already|called off|you can forget|forget it|is withdrawn|we have withdrawn|consider it closed|case is closed|nothing to pay|nothing to do|no action is needed|no action needed|no action required|no action is required|no further action|you don’t need to do anything|you do not need to do anything|you need do nothing|nothing for you to do|nothing more to do|no reply is needed|no reply needed|no payment is due|you need not do anything|nothing is required|never mind|don’t bother|don’t need to … any more|don’t have to … any more|don’t need to … anymore|don’t have to … anymore|needn’t … any more|do not need to … any more|do not have to … any more|no longer have to|no longer need to|is no longer needed|are no longer needed|forget about',
-    otherwise: 'otherwise|or else|failing which|failing that|if not|or your|or the|or we|or it',
+    otherwise: 'otherwise|or else|failing which|failing that',
     optional:
-      'withdraw|rebook|opt out|object|free of charge|at no cost|without charge|change your mind|no obligation',
+      'withdraw|withdraw from|opt out|change your mind|cancel free of charge|cancel without charge|cancelled free of charge|cancel at no cost',
   },
   requests: {
     please:
@@ -203,7 +204,8 @@ export const en: Language = {
     that: 'that|sure',
     relative: 'that|which|who|you|we|they',
     gets: 'finds|find|gets|get|receives|receive|has|have|is|are|can|may|will|pays|saves',
-    someone: 'cover|help|a hand|some help|support|volunteers|someone|somebody|anyone|a volunteer',
+    someone:
+      'cover for|cover from|cover on|help|a hand|some help|volunteers|someone|somebody|anyone|a volunteer',
     states: 'have|be|know|get|hear|receive',
     goes: 'would that be possible|is that possible|would it be possible|would that work|does that work|will that work|can you manage that|could you manage that|could you do that|so could you|would you',
     generic:

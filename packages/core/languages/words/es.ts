@@ -77,6 +77,7 @@ export const es: Language = {
     afternoon: 'de la tarde|de la noche',
     weekdayPart: '',
     weekLater: 'en ocho días|en ocho',
+    time: 'tiempo|vez|veces',
     weeks: 'semanas|meses|días',
     thatDay:
       'antes de esa fecha|antes de ese día|para entonces|antes de entonces|hasta entonces|ese día|en esa fecha|ese mismo día|de aquí a entonces|antes de esa hora|para esa fecha',
@@ -117,7 +118,7 @@ export const es: Language = {
       'puede|puedes|pueden|posible|se aceptan|debe|deben|debemos|debes|tiene que|tienen que|tenemos que|tienes que|hay que|necesito|necesitamos|necesita|necesario|necesaria|obligatorio|requerido|se requiere|debería|deberían|queremos|quisiera|quisiéramos|esperamos|recuerde|recuerda|recuerden|no olvide|no olvides|hace falta|es preciso|podrá|podrán|tendría que|tendrían que|tendrías que',
     ifHad:
       'si me llegara|si nos llegara|si me llegase|si nos llegase|si tuviera|si tuviéramos|si lo tuviera|si la tuviera|si recibiera|si recibiéramos',
-    accepts: 'se admiten|admitimos|aceptamos|se aceptan|se reciben|recibimos|recogemos',
+    accepts: 'se admiten|admitimos|aceptamos|se aceptan',
     given:
       'tiene|tienes|tienen|tenéis|dispone|dispones|disponen|disponéis|le queda|te queda|os queda|les queda|le quedan|te quedan|os quedan|les quedan|cuenta con|cuentas con|dispondrá|dispondrás|dispondrán|tendrá|tendrás|tendrán|tendréis|todavía hay tiempo|aún hay tiempo|hay tiempo',
     wish: 'preferiblemente|a ser posible|idealmente|si es posible|si puede ser|de preferencia|mejor aún|si puedes|a ser posible ya|mejor ya',
@@ -149,7 +150,7 @@ export const es: Language = {
     instead: 'en lugar de|en lugar del|en vez de|en vez del|y no|no el|no para el|y no el',
     lift: 'ya no es necesario|ya no hace falta|ya no necesitamos|ya no necesito|no es necesario que lo|no es necesario que la|no es necesario que los|no es necesario que las|no es necesario que me lo|no es necesario que me la|no es necesario que nos lo|no es necesario que nos la|no hace falta que lo|no hace falta que la|no hace falta que los|no hace falta que las|no hace falta que me lo|no hace falta que me la|no hace falta que nos lo|no hace falta que nos la|ya no se necesita|cancelado|cancelada|queda cancelado|queda anulado|anulado|ignore|ignora|ignoren|sin efecto|ya está hecho|ya está resuelto|ya no se requiere|ya no tiene que|ya no tienes que|ya no tienen que|ya no es preciso|queda sin efecto|no lo envíe|ya no hay que|no tiene que hacer nada|no tienes que hacer nada|no tienen que hacer nada|no es necesario hacer nada|no hay que hacer nada|no debe hacer nada|nada que pagar|ninguna acción|deja lo del|ya no tenéis que|ya no es necesaria|ya no son necesarios|ya no hacen falta|no es necesario que hagas nada|no es necesario que haga nada|no hace falta que hagas nada|olvida|olvídate de|olvídese de|olvide lo',
     otherwise: 'si no|de lo contrario|de no ser así|en caso contrario|a falta de',
-    optional: 'desistir|gratuitamente|sin coste|sin cargo|sin compromiso|oponerse|cambiar de opinión',
+    optional: 'desistir|cancelar gratuitamente|cancelar sin coste|cancelar sin cargo|cancelación gratuita',
   },
   requests: {
     please:

@@ -75,6 +75,7 @@ export const fr: Language = {
     afternoon: 'de l’après-midi|du soir',
     weekdayPart: '',
     weekLater: 'en huit',
+    time: 'temps|fois',
     weeks: 'semaines|jours',
     thatDay:
       "d'ici là|avant cette date|à cette date|ce jour-là|avant ce jour|le même jour|avant ce jour-là|avant cette échéance|avant cette heure",
@@ -115,7 +116,7 @@ export const fr: Language = {
     ifHad:
       'si je recevais|si nous recevions|si j’avais|si nous avions|si je pouvais avoir|si nous pouvions avoir|si je l’avais|si nous l’avions',
     accepts:
-      'sont prises|sont pris|nous prenons|nous acceptons|sont acceptées|sont acceptés|sont reçues|on prend',
+      'sont prises|sont acceptées|sont acceptés|nous acceptons|nous prenons les commandes|on prend les commandes|nous prenons les inscriptions',
     given:
       'il vous reste|il te reste|vous avez|tu as|vous disposez|tu disposes|vous aurez|un délai de|avez-vous|vous avez encore|tu auras|aurez|auras|aurez alors|disposerez|il est encore temps|encore le temps',
     wish: 'de préférence|idéalement|si possible|au mieux|dans l’idéal|plutôt|si possible dès|de préférence dès|idéalement dès',
@@ -147,7 +148,8 @@ export const fr: Language = {
     instead: 'au lieu de|au lieu du|et non|plutôt que|pas le|et pas|non pas|et non le|et non pas',
     lift: 'plus besoin de le faire|laisse tomber|plus nécessaire|n’est plus nécessaire|plus besoin|n’avons plus besoin|n’ai plus besoin|inutile de l’|inutile de le|inutile de la|inutile de les|inutile de me l’|inutile de nous l’|inutile de me le|inutile de nous le|plus la peine|n’est plus requis|ne plus envoyer|annulé|annulée|est annulé|ne tenez pas compte|ne tenez plus compte|sans objet|déjà fait|déjà réglé|laissez tomber|laisse tomber|ne plus tenir compte|retiré|plus à envoyer|ce n’est plus la peine|vous n’avez rien à faire|tu n’as rien à faire|rien à faire|aucune action|rien à régler|rien à payer|aucune démarche|ne t’occupe plus|ne vous occupez plus|pas besoin de répondre|n’avez plus à|n’as plus à|n’avons plus à|plus à vous|plus besoin que|aucune démarche à effectuer|vous n’avez aucune démarche|oublie|oubliez',
     otherwise: 'sinon|faute de|à défaut|autrement|sans quoi',
-    optional: 'vous rétracter|rétractation|se rétracter|gratuitement|sans frais|sans engagement|vous opposer',
+    optional:
+      'vous rétracter|rétractation|se rétracter|annuler gratuitement|annuler sans frais|annulation gratuite',
   },
   requests: {
     please:

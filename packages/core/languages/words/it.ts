@@ -76,6 +76,7 @@ export const it: Language = {
     afternoon: 'del pomeriggio|di sera',
     weekdayPart: '',
     weekLater: 'a otto',
+    time: 'tempo|volta|volte',
     weeks: 'settimane|mesi|giorni',
     thatDay:
       "entro allora|entro quella data|prima di allora|prima di quella data|prima di quel giorno|quel giorno|entro quel giorno|per allora|per quella data|prima di quell'ora|entro quell'ora|lo stesso giorno|fino ad allora",
@@ -116,7 +117,7 @@ export const it: Language = {
       'può|puoi|potete|possibile|si accettano|deve|devono|dobbiamo|devi|dovete|bisogna|occorre|occorrono|serve|servono|necessario|necessaria|obbligatorio|richiesto|richiesta|dovrebbe|dovrebbero|vorrei|vorremmo|abbiamo bisogno|ho bisogno|aspettiamo|attendiamo|si ricordi|ricordati|ricordatevi|non dimenticare|non dimentichi|ci serve|mi serve|è da|va|vanno|è necessario|ci servono|mi servono|possono|potrà|potranno|dovrebbe|dovrebbero',
     ifHad:
       'se … mi arrivasse|se … ci arrivasse|se avessi|se avessimo|se ricevessi|se ricevessimo|se lo avessi|se la avessi|se potessi avere',
-    accepts: 'accettiamo|si accettano|si ricevono|riceviamo|prendiamo|si prendono|raccogliamo',
+    accepts: 'accettiamo|si accettano|sono accettati|sono accettate',
     given:
       'ha tempo|hai tempo|avete tempo|ha ancora|hai ancora|avete ancora|ha|hai|avete|dispone|disponete|le restano|ti restano|vi restano|vi resta|avrete|avrà|c’è tempo|hanno tempo|avrai|avranno|disporrà|c’è ancora tempo|ancora tempo',
     wish: 'preferibilmente|possibilmente|idealmente|se possibile|meglio se|meglio ancora|di preferenza|meglio già|possibilmente già',
@@ -148,7 +149,7 @@ export const it: Language = {
     instead: 'invece di|invece che|invece del|e non|al posto di|anziché|e non il|anziché il|invece che il',
     lift: 'non è più necessario|non serve più|non occorre più|non abbiamo più bisogno|non ho più bisogno|non c’è più bisogno|annullato|annullata|è annullato|ignorate|già fatto|già risolto|lasci stare|lascia stare|lasciate perdere|lascia perdere|non è più richiesto|senza effetto|ritirato|non dovete più|non devi più|non deve più|non è più richiesta|non è più necessaria|come non ricevuta|non deve fare nulla|non devi fare nulla|non dovete fare nulla|non deve fare niente|non devi fare niente|non occorre fare nulla|nulla da pagare|niente da pagare|nulla da fare|nessuna azione|non … più bisogno|non dovrete più|non serviranno più|non servono più|non occorrono più|dimentica|dimenticate',
     otherwise: 'altrimenti|in caso contrario|in mancanza|diversamente',
-    optional: 'recedere|gratuitamente|senza costi|senza spese|senza impegno|opporsi',
+    optional: 'recedere|recesso|annullare gratuitamente|annullare senza costi|disdire gratuitamente',
   },
   requests: {
     please:

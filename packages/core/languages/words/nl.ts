@@ -77,6 +77,7 @@ export const nl: Language = {
     afternoon: '’s middags|’s avonds',
     weekdayPart: 'ochtend|middag|avond|nacht|morgen',
     weekLater: 'over een week|over acht dagen',
+    time: 'tijd|keer',
     weeks: 'weken|maanden|dagen',
     thatDay:
       'voor die tijd|tegen die tijd|voor die datum|tot die tijd|op die dag|die dag|uiterlijk dan|voor dan|tegen dan|dezelfde dag|voor die dag|tot dan',
@@ -117,8 +118,7 @@ export const nl: Language = {
       'u kunt|je kunt|jullie kunnen|mogelijk|kunt u|moet|moeten|dient|dienen|nodig|hoeven|noodzakelijk|vereist|verplicht|zou|zouden|willen|wil|graag|verwachten|verwacht|behoeft|vergeet niet|denk eraan|denkt u eraan|gewenst|zorg|zorgt|kunnen|kan|zou moeten',
     ifHad:
       'als ik … heb|als we … hebben|als wij … hebben|als ik … had|als we … hadden|als ik … krijg|als we … krijgen',
-    accepts:
-      'nemen wij … aan|nemen we … aan|wij nemen … aan|we nemen … aan|neem ik … aan|worden aangenomen|zijn welkom',
+    accepts: 'nemen wij … aan|nemen we … aan|wij nemen … aan|we nemen … aan|worden aangenomen',
     given:
       'u hebt|u heeft|je hebt|jullie hebben|heeft u|heb je|hebben jullie|u krijgt|je krijgt|u hebt nog|heeft dan|hebt dan|heb dan|heeft u dan|er is nog tijd|nog tijd',
     wish: 'liefst|het liefst|bij voorkeur|idealiter|zo mogelijk|indien mogelijk|beter nog|liefst al|het liefst al|bij voorkeur al',
@@ -150,7 +150,7 @@ export const nl: Language = {
     instead: 'in plaats van|i.p.v.|niet|en niet|niet meer|niet op|in plaats van op',
     lift: 'hoef je niet meer te doen|hoeft u niet meer te doen|niet meer nodig|niet langer nodig|hoeft niet meer|hoef je niet meer|hoeft u niet meer|hoeven niet meer|geannuleerd|is vervallen|zijn vervallen|komt te vervallen|kunt u negeren|kun je negeren|negeer|niet meer te sturen|is al gedaan|al geregeld|is al opgelost|ingetrokken|niet meer vereist|overbodig|is niet meer|gaat niet door|hoeven we niet meer|heb ik niet meer nodig|hebben we niet meer nodig|u hoeft niets te doen|je hoeft niets te doen|jullie hoeven niets te doen|hoeft u niets|hoef je niets|niets te betalen|geen actie|verder niets te doen|laat maar|maar zitten|hoef … niet meer|hoeft … niet meer|hoeven … niet meer|vergeet',
     otherwise: 'anders|zo niet',
-    optional: 'kosteloos|gratis|herroepen|bezwaar|ontbinden|vrijblijvend',
+    optional: 'herroepen|kosteloos annuleren|gratis annuleren',
   },
   requests: {
     please:

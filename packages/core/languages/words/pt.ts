@@ -84,6 +84,7 @@ export const pt: Language = {
     afternoon: 'da tarde|da noite',
     weekdayPart: '',
     weekLater: 'a oito dias|a oito',
+    time: 'tempo|vez|vezes',
     weeks: 'semanas|meses|dias',
     thatDay:
       'até lá|antes dessa data|até essa data|até esse dia|nesse dia|até então|nessa data|no mesmo dia|até essa hora|antes disso|dessa data|antes dessa data|essa data|nessa data',
@@ -123,7 +124,7 @@ export const pt: Language = {
       'pode|podes|podem|possível|aceitam-se|deve|devem|devemos|tem de|têm de|tem que|têm que|temos de|temos que|tens de|tens que|é preciso|preciso|precisamos|precisa|necessário|necessária|obrigatório|necessito|necessitamos|deveria|deveriam|queremos|gostaria|gostaríamos|esperamos|lembre-se|lembra-te|não se esqueça|não te esqueças|há que|convém|aguardamos|poderá|poderão|teria de|teriam de|teria que',
     ifHad:
       'se … me chegasse|se … nos chegasse|se tivesse|se tivéssemos|se recebesse|se recebêssemos|se eu tivesse',
-    accepts: 'aceitamos|aceitam-se|recebemos|são aceites|são aceitas|recebem-se',
+    accepts: 'aceitamos|aceitam-se|são aceites|são aceitas',
     given:
       'tens|tem|têm|dispõe|dispões|dispõem|resta-lhe|restam-lhe|tem ainda|tens ainda|restam-te|têm ainda|terá|terás|terão|disporá|dispõe de|ainda há tempo|há tempo',
     wish: 'de preferência|preferencialmente|idealmente|se possível|melhor ainda|se puder ser',
@@ -155,7 +156,8 @@ export const pt: Language = {
     instead: 'em vez de|em lugar de|e não|ao invés de|não no dia|e não no|e não na',
     lift: 'já não é necessário|já não precisa|já não são precisas|já não são precisos|já não são necessárias|já não são necessários|já não é precisa|já não é necessária|já não precisamos|já não preciso|não é mais necessário|não precisamos mais|não preciso mais|não precisa mais|cancelado|cancelada|fica sem efeito|sem efeito|ignore|ignorem|ignora|já foi feito|já está feito|já está resolvido|anulado|anulada|deixou de ser necessário|não é preciso enviar|já não é preciso|já não tem de|não há mais necessidade|já não há necessidade|dispensado|não precisa de fazer nada|não tem de fazer nada|não tens de fazer nada|não precisas de fazer nada|não é preciso fazer nada|nada a pagar|nada a fazer|nenhuma ação|deixa lá|já não tens de|já não têm de|já não são necessários|já não faz falta|já não fazem falta|esquece|esqueça',
     otherwise: 'senão|caso contrário|de contrário|do contrário|na falta de',
-    optional: 'desistir|gratuitamente|sem custos|sem encargos|sem compromisso|opor-se',
+    optional:
+      'desistir|cancelar gratuitamente|cancelar sem custos|cancelar sem encargos|cancelamento gratuito',
   },
   requests: {
     please:

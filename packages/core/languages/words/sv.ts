@@ -84,6 +84,7 @@ export const sv: Language = {
     afternoon: 'på kvällen|på eftermiddagen',
     weekdayPart: 'kväll|morgon|förmiddag|eftermiddag',
     weekLater: 'om en vecka|åtta dagar',
+    time: 'tid|gång|gånger',
     weeks: 'veckor|månader|dagar|veckorna|månaderna|dagarna',
     thatDay:
       'innan dess|till dess|före dess|senast då|den dagen|före det datumet|samma dag|fram till dess|före den dagen',
@@ -122,7 +123,7 @@ export const sv: Language = {
     obligation:
       'du kan|ni kan|möjligt|kan du|måste|ska|skall|bör|behöver|behövs|behöva|nödvändigt|krävs|obligatoriskt|skulle|vill|önskar|förväntar|väntar|glöm inte|kom ihåg|tänk på|behov av|skulle vilja|vore|skall|kan|får|borde',
     ifHad: 'om jag hade|om vi hade|om jag fick|om vi fick|hade jag|hade vi|om jag kunde få|om vi kunde få',
-    accepts: 'tar vi emot|vi tar emot|tas emot|mottages|tar jag emot|mottas',
+    accepts: 'tar vi emot|vi tar emot|tas emot|mottages|mottas',
     given:
       'du har|ni har|har du|har ni|har sedan|har då|har därefter|du får på dig|ni får på er|det finns ännu tid|ännu tid|finns det tid',
     wish: 'helst|allra helst|gärna redan|om möjligt|idealiskt|bäst|helst redan',
@@ -152,7 +153,7 @@ export const sv: Language = {
     instead: 'i stället för|istället för|inte|och inte|snarare än|i stället för den',
     lift: 'behövs inte längre|inte längre nödvändigt|behöver inte längre|behöver vi inte längre|behöver jag inte längre|behöver du inte längre|behöver ni inte längre|är inställt|inställd|inställt|avbokat|bortse från|ni kan bortse|du kan bortse|redan gjort|redan klart|redan löst|redan ordnat|glöm det|återkallad|återkallat|krävs inte längre|inte längre aktuellt|inte aktuell längre|utgår|är inte längre|behövs inte mer|dras tillbaka|dragits tillbaka|inte aktuellt längre|strunta i|makulera|du behöver inte göra något|ni behöver inte göra något|inget att betala|inget att göra|ingen åtgärd|behöver inte göra någonting|behöver … inte längre|behöver inte … längre|slipper ni|slipper du|glöm',
     otherwise: 'annars|i annat fall|om inte',
-    optional: 'ångra|kostnadsfritt|utan kostnad|gratis|frånträda|ångerrätt',
+    optional: 'ångra|ångerrätt|avboka kostnadsfritt|avboka utan kostnad',
   },
   requests: {
     please:
