@@ -1,6 +1,6 @@
 import { decode } from '@hatband/core/mail';
 import { read } from '@hatband/core/reading';
-import { evaluate } from '@hatband/core/rules';
+import { evaluateBuiltIn } from '@hatband/core/rules';
 import { demoMails, median } from './mails.ts';
 
 const ROUNDS = 5;
@@ -14,7 +14,7 @@ export async function readingRatio(): Promise<void> {
   };
   const wholeCore = async (mail: Buffer) => {
     const reading = await read(mail, OPTIONS, '2026-11-24T14:00:00Z');
-    evaluate({ reading, target: { kind: 'inbox' } }, []);
+    evaluateBuiltIn(reading);
   };
   await perSecond(mails, wholeCore);
   const decoded: number[] = [];

@@ -1,9 +1,9 @@
 import { decode } from '@hatband/core/mail';
-import { RuleDefinition } from '@hatband/core/rules';
 import type { Clock } from '@hatband/server/clock';
-import { addProject } from '@hatband/server/intake/addresses';
 import { makeDeposit } from '@hatband/server/intake/deposit';
-import { addRule, goLive } from '@hatband/server/rules/rules';
+import { findProject } from '@hatband/server/named/projects';
+import { importRules } from '@hatband/server/rules/ruleFiles';
+import { goLive } from '@hatband/server/rules/rules';
 import type { Store } from '@hatband/server/store/index';
 import { readdir, readFile } from 'node:fs/promises';
 import path from 'node:path';
@@ -13,13 +13,8 @@ import { shiftDates } from './shiftDates.ts';
 const FOLDER = path.join(process.cwd(), 'demo');
 const WEEK_MS = 7 * 24 * 60 * 60 * 1000;
 
-const World = z.object({
-  me: z.string(),
-  zone: z.string(),
-  projects: z.record(z.string(), z.string()),
-  rules: z.array(RuleDefinition),
-});
-type World = z.infer<typeof World>;
+/** The user, and whose project's address the mail of each folder came by; other mail came to the inbox. */
+const World = z.object({ me: z.string(), zone: z.string(), folders: z.record(z.string(), z.string()) });
 
 /**
  * Fills an empty store with the demo world: projects, rules and mail, its dates moved to this week. A store that holds
@@ -27,37 +22,20 @@ type World = z.infer<typeof World>;
  */
 export async function layWorld(store: Store, clock: Clock): Promise<void> {
   if (await store.read('projects').first()) return;
-  const world = World.parse(JSON.parse(await readFile(path.join(FOLDER, 'world.json'), 'utf8')));
+  const { folders, me, zone } = World.parse(JSON.parse(await readDemo('world.json')));
+  await importRules(store, await readDemo('rules.json'), clock);
+  const user = { me: [me], zone, dateOrder: 'DMY' as const, closed: [] };
+  for (const { id, revision } of await store.read('rules').orderBy('position').select('id', 'revision'))
+    await goLive(store, user, { id, revision }, clock);
   const ids = new Map<string, string>();
-  for (const [folder, name] of Object.entries(world.projects)) {
-    ids.set(folder, (await addProject(store, { name }, clock)).id);
-  }
-  for (const rule of world.rules) {
-    const id = await addRule(store, withProjectIds(rule, ids), clock);
-    await goLive(store, { id, revision: 1 }, clock);
+  for (const [folder, name] of Object.entries(folders)) {
+    const project = await findProject(store.read, name);
+    if (project) ids.set(folder, project.id);
   }
   await depositMail(store, ids, clock);
 }
 
-/** In the file a project goes by the name of its mail folder. */
-function withProjectIds(rule: RuleDefinition, ids: ReadonlyMap<string, string>): RuleDefinition {
-  const idOf = (folder: string) => ids.get(folder) ?? folder;
-  const { project } = rule.route;
-  return {
-    ...rule,
-    when: {
-      all: rule.when.all.map((condition) =>
-        condition.kind === 'arrivedAt'
-          ? {
-              ...condition,
-              targets: condition.targets.map((t) => (t.kind === 'project' ? { ...t, id: idOf(t.id) } : t)),
-            }
-          : condition,
-      ),
-    },
-    route: { project: project.kind === 'named' ? { ...project, id: idOf(project.id) } : project },
-  };
-}
+const readDemo = (file: string) => readFile(path.join(FOLDER, file), 'utf8');
 
 interface DemoMail {
   folder: string;

@@ -1,7 +1,7 @@
 import { wordsOf } from '@hatband/core/anatomy';
 import { fold } from '@hatband/core/languages';
 import { read } from '@hatband/core/reading';
-import { evaluate } from '@hatband/core/rules';
+import { evaluateBuiltIn } from '@hatband/core/rules';
 import type { Case, Pair } from './corpus.ts';
 import { ME } from './shapes.ts';
 
@@ -24,7 +24,7 @@ export async function readCase({ bytes }: Case): Promise<Result> {
     { me: [ME], zone: 'Europe/Berlin', dateOrder: 'DMY' },
     '2026-03-11T08:00:00Z',
   );
-  const { tasks } = evaluate({ reading, target: { kind: 'inbox' } }, []);
+  const { tasks } = evaluateBuiltIn(reading);
   const { items, pairs } = reading.facts;
   return {
     due: tasks[0]?.fields.due ?? null,

@@ -1,21 +1,24 @@
 import { Anatomy } from '@hatband/core/anatomy';
 import { Mailbox, Message } from '@hatband/core/mail';
 import { DateFact, EventFact } from '@hatband/core/reading';
-import { Incoming, RuleTrace } from '@hatband/core/rules';
+import { DueEffect, Held } from '@hatband/core/rules';
 import { z } from 'zod';
 import { Page, RowId } from './common.ts';
 import { endpoint } from './endpoint.ts';
 import { Task } from './tasks.ts';
 
 /** `waiting`: received and safe, not read yet. */
-export const OutcomeKind = z.enum(['waiting', 'tasks', 'unclaimed', 'nothing', 'failed']);
+export const OutcomeKind = z.enum(['waiting', 'tasks', 'comment', 'unclaimed', 'nothing', 'held', 'failed']);
 export type OutcomeKind = z.infer<typeof OutcomeKind>;
 
 export const ArrivalOutcome = z.object({
   kind: OutcomeKind,
   taskIds: z.array(z.number()),
+  /** The first rule that took it. */
   ruleId: z.string().nullable(),
   reason: z.string().optional(),
+  /** Why it waits for a person, rule by rule. */
+  held: z.array(Held),
 });
 
 export const Arrival = z.object({
@@ -70,7 +73,10 @@ export const ArrivalSheet = z.object({
   envelope: z.object({ from: z.string(), size: z.number() }),
   read: ReadMessage.nullable(),
   tasks: z.array(Task),
-  trace: z.array(RuleTrace),
+  /** The tasks that it is a comment on. */
+  comments: z.array(z.object({ taskId: z.number(), title: z.string() })),
+  /** What its rules would have done outside Hatband, so far: nothing carries it out yet. */
+  effects: z.array(z.object({ ruleName: z.string(), effect: DueEffect })),
 });
 export type ArrivalSheet = z.infer<typeof ArrivalSheet>;
 
@@ -81,15 +87,13 @@ export const getArrival = endpoint({
   answer: ArrivalSheet,
 });
 
-/** Stored readings to prove a rule on, newest first; `total` counts all arrivals that have one. */
-export const listSamples = endpoint({
-  method: 'get',
-  path: '/api/samples',
-  query: z.object({ limit: z.coerce.number().int().min(1).max(500).default(200) }),
-  answer: z.object({
-    items: z.array(z.object({ id: z.number(), receivedAt: z.string(), incoming: Incoming })),
-    total: z.number(),
-  }),
+/** Works a rule that held the message once more, as the rule is now, and no other. */
+export const releaseArrival = endpoint({
+  method: 'post',
+  path: '/api/arrivals/:id/release',
+  params: RowId,
+  body: z.object({ ruleId: z.string() }),
+  answer: Arrival,
 });
 
 /** The raw bytes, `message/rfc822`, as a download. */

@@ -3,7 +3,7 @@ import { z } from 'zod';
 /** What changed; `id` is null where many rows did. `everything`: what was missed can no longer be told. */
 export const ChangeEvent = z.object({
   seq: z.number(),
-  kind: z.enum(['arrival', 'task', 'rule', 'address', 'project', 'everything']),
+  kind: z.enum(['arrival', 'task', 'rule', 'address', 'project', 'named', 'everything']),
   id: z.string().nullable(),
 });
 export type ChangeEvent = z.infer<typeof ChangeEvent>;

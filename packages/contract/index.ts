@@ -3,5 +3,8 @@ export * from './common.ts';
 export * from './endpoint.ts';
 export * from './events.ts';
 export * from './intake.ts';
+export * from './named.ts';
+export * from './proof.ts';
+export * from './ruleNames.ts';
 export * from './rules.ts';
 export * from './tasks.ts';

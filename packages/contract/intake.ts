@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Named, RowId } from './common.ts';
+import { RowId } from './common.ts';
 import { endpoint } from './endpoint.ts';
 
 export const Address = z.object({
@@ -40,22 +40,4 @@ export const renewAddress = endpoint({
   path: '/api/addresses/:id/renew',
   params: RowId,
   answer: Address,
-});
-
-export const listProjects = endpoint({
-  method: 'get',
-  path: '/api/projects',
-  answer: z.object({ items: z.array(Named) }),
-});
-
-export const NewProject = z.object({
-  name: z.string().trim().min(1, 'A project needs a name.').max(80, 'A name has at most 80 characters.'),
-});
-
-/** Makes a project and its intake address. */
-export const addProject = endpoint({
-  method: 'post',
-  path: '/api/projects',
-  body: NewProject,
-  answer: Named,
 });

@@ -17,6 +17,9 @@ export const Rule = z.object({
 });
 export type Rule = z.infer<typeof Rule>;
 
+/** What keeps a rule from working; `path` is its place in the definition, `route.0.project`. */
+export const RuleProblem = z.object({ path: z.string(), message: z.string() });
+
 /** In their order; deleted ones stand last, for the names that evidence needs. */
 export const listRules = endpoint({
   method: 'get',
@@ -50,4 +53,41 @@ export const orderRules = endpoint({
   path: '/api/rule-order',
   body: z.object({ ids: z.array(z.string()) }),
   answer: z.object({ items: z.array(Rule) }),
+});
+
+/** All versions of a rule that went live, the newest first. */
+export const listVersions = endpoint({
+  method: 'get',
+  path: '/api/rules/:id/versions',
+  params: TextId,
+  answer: z.object({
+    items: z.array(z.object({ version: z.number(), madeAt: z.string(), definition: RuleDefinition })),
+  }),
+});
+
+/** The rules that are not deleted as a file (docs/rules.md), a download; `ids` chooses some of them. */
+export const exportPath = '/api/rules.json';
+export const ExportQuery = z.object({
+  ids: z
+    .string()
+    .optional()
+    .transform((ids) => (ids === undefined ? null : ids.split(','))),
+});
+
+/** What an import became. Things that were there already under the same name are kept as they are. */
+export const ImportResult = z.object({
+  rules: z.array(
+    z.object({ name: z.string(), became: z.enum(['new draft', 'draft of the rule of that name']) }),
+  ),
+  added: z.array(z.object({ what: z.string(), name: z.string() })),
+  kept: z.array(z.object({ what: z.string(), name: z.string() })),
+});
+export type ImportResult = z.infer<typeof ImportResult>;
+
+/** Takes rules in from a file's JSON, as drafts; a file that does not hold together changes nothing. */
+export const importRules = endpoint({
+  method: 'post',
+  path: '/api/rules/import',
+  body: z.object({ json: z.string().max(5_000_000) }),
+  answer: ImportResult,
 });

@@ -1,27 +1,31 @@
 import { Evidence } from '@hatband/core/rules';
-import { Priority, Status, TaskField, TaskFields } from '@hatband/core/tasks';
+import { Status, TaskFields } from '@hatband/core/tasks';
 import { z } from 'zod';
 import { Named, Page, RowId } from './common.ts';
 import { endpoint } from './endpoint.ts';
 
 /** Where a value came from: a rule's reading, or the user's hand over what the rule had read. */
 export const ValueSource = z.discriminatedUnion('by', [
-  z.object({ by: z.literal('rule'), ruleName: z.string(), ...Evidence.shape }),
+  /** `reading` is what the reading that took it is called. */
+  z.object({ by: z.literal('rule'), ruleName: z.string(), reading: z.string(), ...Evidence.shape }),
   z.object({ by: z.literal('user'), at: z.string(), was: z.string().nullable() }),
 ]);
 export type ValueSource = z.infer<typeof ValueSource>;
 
 export const Task = z.object({
   id: z.number(),
+  ...TaskFields.shape,
   title: z.string(),
-  due: z.string().nullable(),
-  priority: Priority.nullable(),
   project: Named.nullable(),
   status: Status,
+  checklist: z.array(z.string()),
+  /** How long the work takes, as ISO 8601 writes a duration. */
+  effort: z.string().nullable(),
   arrivalId: z.number(),
   /** The rule that made it, null for the built-in reading. */
   ruleId: z.string().nullable(),
-  evidence: z.partialRecord(TaskField, ValueSource),
+  /** By field; a field of a project's own by its name. */
+  evidence: z.record(z.string(), ValueSource),
   source: z.object({ subject: z.string(), from: z.string() }),
   createdAt: z.string(),
   revision: z.number(),
@@ -46,6 +50,7 @@ export const listTasks = endpoint({
 
 export const getTask = endpoint({ method: 'get', path: '/api/tasks/:id', params: RowId, answer: Task });
 
+/** `project` is an id. */
 export const TaskChange = TaskFields.extend({ status: Status })
   .partial()
   .strict()
@@ -59,4 +64,31 @@ export const changeTask = endpoint({
   body: TaskChange,
   revision: true,
   answer: Task,
+});
+
+/** Words on a task: the user's, or those of a message that a rule made a comment of. */
+export const Comment = z.object({
+  id: z.number(),
+  text: z.string(),
+  at: z.string(),
+  by: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('user') }),
+    z.object({ kind: z.literal('rule'), ruleName: z.string(), arrivalId: z.number(), from: z.string() }),
+  ]),
+});
+export type Comment = z.infer<typeof Comment>;
+
+export const listComments = endpoint({
+  method: 'get',
+  path: '/api/tasks/:id/comments',
+  params: RowId,
+  answer: z.object({ items: z.array(Comment) }),
+});
+
+export const addComment = endpoint({
+  method: 'post',
+  path: '/api/tasks/:id/comments',
+  params: RowId,
+  body: z.object({ text: z.string().trim().min(1, 'Write something.').max(20_000) }),
+  answer: z.object({ items: z.array(Comment) }),
 });

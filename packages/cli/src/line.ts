@@ -1,6 +1,6 @@
 import { wordsOf } from '@hatband/core/anatomy';
 import type { Reading } from '@hatband/core/reading';
-import { evaluate } from '@hatband/core/rules';
+import { evaluateBuiltIn } from '@hatband/core/rules';
 
 /** The JSON line of one message, as docs/READING.md lays it down. */
 export function lineOf(file: string, reading: Reading) {
@@ -8,7 +8,7 @@ export function lineOf(file: string, reading: Reading) {
   const latest = wordsOf(message.text, anatomy, 'latest');
   const note = wordsOf(message.text, anatomy, 'note');
   const { items } = reading.facts;
-  const outcome = evaluate({ reading, target: { kind: 'inbox' } }, []);
+  const outcome = evaluateBuiltIn(reading);
   return {
     file,
     subject: message.subject,

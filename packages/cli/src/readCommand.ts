@@ -2,6 +2,7 @@ import { read, type ReadOptions } from '@hatband/core/reading';
 import { parseArgs } from 'node:util';
 import { messagesAt } from './messages.ts';
 import { lineOf } from './line.ts';
+import { READ_FLAGS, readOptions } from './options.ts';
 
 /** `hatband read`: one JSON line a message on standard output. Answers the exit status. */
 export async function readCommand(args: string[], usage: string): Promise<number> {
@@ -35,23 +36,13 @@ async function readOne(file: string, bytes: Uint8Array, { options, withText }: P
   return withText ? { ...line, text: reading.message.text } : line;
 }
 
-const FLAGS = {
-  me: { type: 'string', multiple: true },
-  zone: { type: 'string' },
-  'date-order': { type: 'string' },
-  languages: { type: 'string' },
-  text: { type: 'boolean' },
-} as const;
+const FLAGS = { ...READ_FLAGS, languages: { type: 'string' }, text: { type: 'boolean' } } as const;
 
 /** What was asked for, or what is wrong with it in words. */
 function parse(args: string[]): Parsed | string {
   try {
     const { values, positionals } = parseArgs({ args, options: FLAGS, allowPositionals: true });
-    const dateOrder = values['date-order'] ?? 'DMY';
-    if (dateOrder !== 'DMY' && dateOrder !== 'MDY') return 'The date order is DMY or MDY.';
-    const zone = new Intl.DateTimeFormat('en', { timeZone: values.zone }).resolvedOptions().timeZone;
-    const options = { me: values.me ?? [], zone, dateOrder } as const;
-    return { paths: positionals, options, withText: values.text ?? false };
+    return { paths: positionals, options: readOptions(values), withText: values.text ?? false };
   } catch (error) {
     return error instanceof Error ? error.message : String(error);
   }

@@ -1,13 +1,14 @@
-import type { Outcome } from '../rules/index.ts';
-import type { TaskField } from '../tasks/index.ts';
+import type { MadeTask, Outcome } from '../rules/index.ts';
+import type { Value } from '../tasks/index.ts';
 
+/** `tasks` stands for the number of tasks; a field of a project's own goes by its name. */
 export interface FieldChange {
-  field: TaskField;
-  before: string | null;
-  after: string | null;
+  field: string;
+  before: Value | null;
+  after: Value | null;
 }
 
-/** What another rule set would make of one message. `taker`: the task stays as it is, but another rule makes it. */
+/** What another rule set would make of one message. `taker`: the tasks stay as they are, but other rules make them. */
 export type Difference =
   | { kind: 'same' }
   | { kind: 'gained' }
@@ -15,17 +16,47 @@ export type Difference =
   | { kind: 'taker' }
   | { kind: 'changed'; fields: FieldChange[] };
 
-const FIELDS: readonly TaskField[] = ['title', 'due', 'priority', 'project'];
-
-/** Compares what two rule sets make of the same message. */
+/** Compares what two rule sets make of the same message; tasks are matched by their item. */
 export function compare(before: Outcome, after: Outcome): Difference {
-  const [was] = before.tasks;
-  const [is] = after.tasks;
-  if (!was || !is) return { kind: was ? 'lost' : is ? 'gained' : 'same' };
-  const fields = FIELDS.filter((field) => was.fields[field] !== is.fields[field]);
-  if (fields.length === 0) return { kind: before.ruleId === after.ruleId ? 'same' : 'taker' };
-  return {
-    kind: 'changed',
-    fields: fields.map((field) => ({ field, before: was.fields[field], after: is.fields[field] })),
-  };
+  if (before.tasks.length === 0 || after.tasks.length === 0) {
+    if (before.tasks.length > 0) return { kind: 'lost' };
+    return { kind: after.tasks.length > 0 ? 'gained' : 'same' };
+  }
+  const fields = [
+    ...countChange(before, after),
+    ...after.tasks.flatMap((task) => changesOf(task, before.tasks)),
+  ];
+  if (fields.length > 0) return { kind: 'changed', fields };
+  return { kind: takers(before) === takers(after) ? 'same' : 'taker' };
+}
+
+/** The rules that took the message, as one word. */
+export const takers = ({ rules }: Outcome): string => rules.map(({ ruleId }) => ruleId).join(' ');
+
+function countChange(before: Outcome, after: Outcome): FieldChange[] {
+  const [was, is] = [before.tasks.length, after.tasks.length];
+  return was === is ? [] : [{ field: 'tasks', before: was, after: is }];
+}
+
+function changesOf(task: MadeTask, earlier: readonly MadeTask[]): FieldChange[] {
+  const other =
+    earlier.find(({ itemKey }) => itemKey === task.itemKey) ??
+    (earlier.length === 1 ? earlier[0] : undefined);
+  if (!other) return [];
+  const [was, is] = [valuesOf(other), valuesOf(task)];
+  return [...new Set([...was.keys(), ...is.keys()])]
+    .map((field) => ({ field, before: was.get(field) ?? null, after: is.get(field) ?? null }))
+    .filter((change) => JSON.stringify(change.before) !== JSON.stringify(change.after));
+}
+
+/** All fields that have a value. */
+function valuesOf({ fields: { fields: own, ...builtIn } }: MadeTask): Map<string, Value> {
+  const all: [string, Value | null][] = [...Object.entries(builtIn), ...Object.entries(own)];
+  return new Map(
+    all.flatMap(([field, value]) =>
+      value === null || value === '' || (Array.isArray(value) && value.length === 0)
+        ? []
+        : [[field, value] as const],
+    ),
+  );
 }

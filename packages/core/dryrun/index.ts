@@ -1,2 +1,3 @@
-export { compare, type Difference, type FieldChange } from './compare.ts';
+export { compare, takers, type Difference, type FieldChange } from './compare.ts';
 export { prove, type Proof, type Sample } from './prove.ts';
+export { idsOf, openTaskBook, referencesIn, referencesOf, type TaskBook } from './taskBook.ts';

@@ -1,4 +1,13 @@
-import { evaluate, testAll, type Incoming, type Outcome, type RuleVersion } from '../rules/index.ts';
+import {
+  compile,
+  evaluate,
+  testRule,
+  type Context,
+  type Incoming,
+  type Outcome,
+  type RuleVersion,
+  type Tested,
+} from '../rules/index.ts';
 import { compare, type Difference } from './compare.ts';
 
 export interface Sample<Id> {
@@ -22,14 +31,21 @@ export function prove<Id>(
   live: readonly RuleVersion[],
   next: readonly RuleVersion[],
   ruleId: string,
+  context: Context,
 ): Proof<Id>[] {
-  const rule = next.find((candidate) => candidate.ruleId === ruleId);
+  const [was, is] = [compile(live, context), compile(next, context)];
+  const rule = is.rules.find(({ version }) => version.ruleId === ruleId);
   return samples.map(({ id, incoming }) => {
-    const before = evaluate(incoming, live);
-    const after = evaluate(incoming, next);
-    const taken = after.ruleId === ruleId;
-    const failed = rule && !taken ? testAll(rule, incoming).filter((condition) => !condition.holds) : [];
-    const nearMiss = failed.length === 1 && (rule?.definition.when.all.length ?? 0) > 1;
+    const before = evaluate(was, incoming, { lastRule: true });
+    const after = evaluate(is, incoming, { lastRule: true });
+    const taken = after.rules.some((each) => each.ruleId === ruleId);
+    const nearMiss = rule !== undefined && !taken && isNearMiss(testRule(rule, incoming, context));
     return { id, before, after, taken, nearMiss, difference: compare(before, after) };
   });
 }
+
+const isNearMiss = (tested: Tested) =>
+  'of' in tested &&
+  tested.group === 'all' &&
+  tested.of.length > 1 &&
+  tested.of.filter(({ holds }) => !holds).length === 1;

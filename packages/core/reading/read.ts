@@ -1,7 +1,7 @@
-import { Temporal } from 'temporal-polyfill';
 import { takeApart } from '../anatomy/index.ts';
 import { decode } from '../mail/index.ts';
 import { findFacts } from './findFacts.ts';
+import { localTime } from './localTime.ts';
 import type { Reading, ReadOptions } from './reading.ts';
 
 /**
@@ -11,11 +11,7 @@ import type { Reading, ReadOptions } from './reading.ts';
 export async function read(bytes: Uint8Array, options: ReadOptions, arrivedAt: string): Promise<Reading> {
   const message = await decode(bytes);
   const anatomy = takeApart(message, options);
-  const local = Temporal.Instant.from(arrivedAt)
-    .toZonedDateTimeISO(options.zone)
-    .toPlainDateTime()
-    .toString();
-  const facts = findFacts(message, anatomy, options, local);
+  const facts = findFacts(message, anatomy, options, localTime(arrivedAt, options.zone));
   const chosen = facts.deadline === null ? [] : (facts.dates[facts.deadline]?.warnings ?? []);
   return { message, anatomy, facts, warnings: [...message.warnings, ...chosen] };
 }

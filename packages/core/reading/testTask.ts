@@ -1,5 +1,5 @@
 import { fold } from '../languages/index.ts';
-import { evaluate } from '../rules/index.ts';
+import { evaluateBuiltIn } from '../rules/index.ts';
 import { read } from './index.ts';
 
 const HEAD =
@@ -10,7 +10,7 @@ export async function taskOf(words: string): Promise<{ due: string; title: strin
   const options = { me: ['ines@quay.example'], zone: 'Europe/Berlin', dateOrder: 'DMY' } as const;
   const bytes = new TextEncoder().encode(`${HEAD}\n\n${words}\n`);
   const reading = await read(bytes, options, '2026-03-10T09:16:00Z');
-  const { due, title } = evaluate({ reading, target: { kind: 'inbox' } }, []).tasks[0]?.fields ?? {};
+  const { due, title } = evaluateBuiltIn(reading).tasks[0]?.fields ?? {};
   return { due: due ?? '-', title: title ?? '' };
 }
 

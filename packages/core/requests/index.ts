@@ -8,3 +8,4 @@ export { exclaimed, headerPriority, priorityIn } from './priority.ts';
 export { findValues, Value } from './values.ts';
 export { cleanSubject } from './subject.ts';
 export { findEvents, type FoundEvent } from './events.ts';
+export { findTables } from './tables.ts';

@@ -12,14 +12,15 @@ const HEADERS = new Map<string, Role>(
 );
 const DONE = new Set(LANGUAGES.flatMap((l) => listOf(l.requests.finished)));
 
-interface Row {
+/** A row of a table with its cells; places count in the text given. */
+export interface Row {
   line: Line;
   cells: (Slice & { words: string })[];
 }
 
 /** The tasks of tables, whose columns are told by their headers or, without one, by what they hold. Done rows are left out. */
 export function tableItems(text: string, dates: readonly DatePhrase[], language: Language): Item[] {
-  return tablesOf(text).flatMap((rows) => {
+  return findTables(text).flatMap((rows) => {
     const [head, ...body] = rows;
     const named = head ? rolesByHeader(head) : null;
     const roles = named ?? rolesByContent(rows, dates, language);
@@ -27,7 +28,8 @@ export function tableItems(text: string, dates: readonly DatePhrase[], language:
   });
 }
 
-function tablesOf(text: string): Row[][] {
+/** The tables of a text: lines of at least two cells (parted by tabs, bars or wide gaps) that follow one another. */
+export function findTables(text: string): Row[][] {
   const tables: Row[][] = [];
   let open: Row[] | null = null;
   for (const line of linesOf(text, { start: 0, end: text.length })) {

@@ -1,163 +1,183 @@
-import type { EvidenceSpan, ItemFact } from '../reading/index.ts';
-import { shortTitle, type ReadField } from '../tasks/index.ts';
+import type { Reading } from '../reading/index.ts';
 import { BUILT_IN, builtInRule } from './builtIn.ts';
-import { testCondition } from './conditions/index.ts';
-import type { Incoming } from './incoming.ts';
-import type {
-  Evidence,
-  FieldEvidence,
-  MadeTask,
-  Outcome,
-  RuleTrace,
-  TestedCondition,
-  TriedReading,
-} from './outcome.ts';
-import { findValue, type RuleReading } from './readings/index.ts';
-import type { FieldRow, RuleVersion } from './rule.ts';
+import { candidates, compile, compileRule, type CompiledRule, type CompiledRules } from './compile.ts';
+import { Context } from './context.ts';
+import { Delivery, KnownTasks, type Incoming } from './incoming.ts';
+import { fillField, NO_TITLE } from './makeTask.ts';
+import type { Held } from './evidence.ts';
+import type { MadeTask, Outcome, RuleTrace } from './outcome.ts';
+import { runRule, type RuleResult } from './runRule.ts';
+import { HoldForPerson, RuleFailure } from './stops.ts';
+import { termsOf } from './terms.ts';
+import { viewOf, type View } from './view.ts';
+import type { Tested } from './when.ts';
 
-/** The title of a task where nothing gave one. */
-const NO_TITLE = '(no subject)';
-/** A message that becomes one task has one item. */
-const WHOLE_MESSAGE = 'message';
+export interface EvaluateOptions {
+  /** Mail at an intake address that no rule takes becomes a task by the built-in reading. */
+  lastRule: boolean;
+  /** All rules are asked, though the index rules most of them out: for the full trace. */
+  askAll?: boolean;
+}
 
 /**
- * What a message becomes by these rules, in their order; the first whose conditions hold takes it, else the built-in
- * reading does. Mail that answers itself asks for nothing and reaches no rule.
+ * What a message becomes by these rules, in their order: the first that takes it is the last one asked, unless it says
+ * “go on”; then later ones fill what is empty in its tasks, and make tasks only where there are none.
  */
-export function evaluate(incoming: Incoming, rules: readonly RuleVersion[]): Outcome {
-  const { automatic } = incoming.reading.facts;
-  if (automatic === 'reply') return nothing('answers itself', []);
-  const trace: RuleTrace[] = [];
-  for (const rule of rules) {
-    const conditions = testAll(rule, incoming);
-    const taken = conditions.every((condition) => condition.holds);
-    if (taken) return take(rule, conditions, incoming, trace);
-    trace.push({ ...traceHead(rule), taken, conditions, fields: [] });
-  }
-  return automatic === 'notice'
-    ? nothing('made by a machine', trace)
-    : take(builtInRule, [], incoming, trace);
-}
-
-/** The trace of one rule on one message, taken or not. */
-export function testAll(rule: RuleVersion, incoming: Incoming): TestedCondition[] {
-  return rule.definition.when.all.map((condition) => ({ condition, ...testCondition(condition, incoming) }));
-}
-
-function nothing(reason: 'answers itself' | 'made by a machine', trace: RuleTrace[]): Outcome {
-  return { kind: 'nothing', reason, ruleId: null, tasks: [], trace };
-}
-
-function take(
-  rule: RuleVersion,
-  conditions: TestedCondition[],
+export function evaluate(
+  compiled: CompiledRules,
   incoming: Incoming,
-  before: RuleTrace[],
+  { lastRule, askAll = false }: EvaluateOptions,
 ): Outcome {
-  const rows = rule.definition.read.map((row) => ({ field: row.field, tried: tryReadings(row, incoming) }));
-  const trace = [...before, { ...traceHead(rule), taken: true, conditions, fields: rows }];
-  const unclaimed = rule.ruleId === BUILT_IN;
-  return {
-    kind: unclaimed ? 'unclaimed' : 'tasks',
-    reason: null,
-    ruleId: unclaimed ? null : rule.ruleId,
-    tasks: tasksOf(rule, rows, incoming),
-    trace,
-  };
+  const view = viewOf(incoming, compiled.context);
+  const asked = askAll ? compiled.rules.map((_, i) => i) : candidates(compiled, termsOf(view));
+  const outcome = emptyOutcome();
+  for (const i of asked) {
+    const rule = compiled.rules[i];
+    if (rule && isMeantFor(rule, incoming) && askRule(rule, view, outcome) === 'stop') break;
+  }
+  if (!askAll) outcome.ruledOut = ruledOut(compiled, asked);
+  return settle(outcome, view, lastRule);
 }
 
-const traceHead = (rule: RuleVersion) => ({
-  ruleId: rule.ruleId,
-  version: rule.version,
-  name: rule.definition.name,
+/** What a message becomes where there is no rule; the way it came does not matter to the built-in reading. */
+export function evaluateBuiltIn(reading: Reading): Outcome {
+  const delivery = Delivery.parse({ at: '1970-01-01' });
+  return evaluate(NO_RULES, { reading, delivery, tasks: KnownTasks.parse({}) }, { lastRule: true });
+}
+
+const NO_RULES = compile([], Context.parse({}));
+
+/** One rule on one message, whatever its start: by hand, or again after it failed. */
+export function evaluateOne(rule: CompiledRule, incoming: Incoming, context: Context): Outcome {
+  const view = viewOf(incoming, context);
+  const outcome = emptyOutcome();
+  askRule(rule, view, outcome);
+  return settle(outcome, view, false);
+}
+
+/** What a rule's conditions say of a message, each of them. */
+export const testRule = (rule: CompiledRule, incoming: Incoming, context: Context): Tested =>
+  rule.test(viewOf(incoming, context), new Map());
+
+const emptyOutcome = (): Outcome => ({
+  kind: 'nothing',
+  reason: null,
+  rules: [],
+  tasks: [],
+  comments: [],
+  makes: [],
+  effects: [],
+  held: [],
+  trace: [],
+  ruledOut: [],
 });
 
-/** Tries until one finds a value; the later ones are not tried. */
-function tryReadings(row: FieldRow, incoming: Incoming): TriedReading[] {
-  const tried: TriedReading[] = [];
-  for (const reading of [...row.readings, ...(row.otherwise ? [row.otherwise] : [])]) {
-    const attempt = tryOne(reading, incoming, row.field);
-    tried.push(attempt);
-    if (attempt.value !== null) break;
+/** Whether a rule is set to work by what happened; mail that answers itself reaches only rules that name it. */
+function isMeantFor({ version, seesReplies }: CompiledRule, { delivery, reading }: Incoming): boolean {
+  const { start } = version.definition;
+  const isLabelled =
+    start.kind !== 'label' ||
+    delivery.labels.some((label) => start.is.some((wanted) => wanted.toLowerCase() === label.toLowerCase()));
+  return (
+    start.kind === delivery.occasion && isLabelled && (seesReplies || reading.facts.automatic !== 'reply')
+  );
+}
+
+/** Asks a rule and, where it takes the message, adds what it makes. Answers whether later rules are asked. */
+function askRule(rule: CompiledRule, view: View, outcome: Outcome): 'stop' | 'go on' {
+  const name = nameOf(rule);
+  const when = rule.test(view, new Map());
+  if (!when.holds) {
+    outcome.trace.push({ ...name, taken: false, when, tasks: [], problem: null });
+    return 'go on';
   }
-  return tried;
+  outcome.rules.push(name);
+  outcome.trace.push(workRule(rule, view, outcome, when));
+  return rule.version.definition.then;
 }
 
-function tryOne(reading: RuleReading, incoming: Incoming, field: ReadField): TriedReading {
-  const find = findValue(reading, incoming, field);
-  if ('missed' in find) return { reading, value: null, missed: find.missed, spans: [] };
-  return { reading, value: find.value, missed: null, spans: find.spans };
+function workRule(rule: CompiledRule, view: View, outcome: Outcome, when: Tested): RuleTrace {
+  const name = nameOf(rule);
+  const taken = { ...name, taken: true, when };
+  try {
+    const result = runRule(rule, view);
+    addResult(outcome, result, name);
+    return { ...taken, tasks: result.trace, problem: null };
+  } catch (error) {
+    const held = heldBy(error);
+    outcome.held.push({ ...name, ...held });
+    return { ...taken, tasks: [], problem: held.message };
+  }
 }
 
-/** The built-in reading makes a task of each item that the message holds; a rule makes one of the whole. */
-function tasksOf(rule: RuleVersion, rows: RuleTrace['fields'], incoming: Incoming): MadeTask[] {
-  const whole = makeTask(rule, rows, incoming);
-  const { items } = incoming.reading.facts;
-  if (rule.ruleId !== BUILT_IN || items.length === 0) return [whole];
-  return items.map((item, i) => itemTask(item, i, whole, { ruleId: rule.ruleId, version: rule.version }));
-}
-
-function itemTask(
-  item: ItemFact,
-  index: number,
-  whole: MadeTask,
-  by: { ruleId: string; version: number },
-): MadeTask {
-  const read = (spans: EvidenceSpan[]): Evidence => ({ ...by, readingId: null, readingKind: 'item', spans });
-  const { project } = whole.evidence;
+function heldBy(error: unknown): Pick<Held, 'why' | 'message'> {
+  if (error instanceof HoldForPerson) return { why: 'hold', message: error.message };
+  const message = error instanceof Error ? error.message : String(error);
   return {
-    itemKey: `item ${String(index + 1)}`,
-    fields: {
-      ...whole.fields,
-      title: shortTitle(item.title) || whole.fields.title,
-      due: item.due,
-      priority: item.priority,
-    },
-    evidence: {
-      title: read(item.spans.title),
-      ...(item.due === null ? {} : { due: read(item.spans.due) }),
-      ...(item.priority === null ? {} : { priority: read(item.spans.priority) }),
-      ...(project ? { project } : {}),
-    },
+    why: 'failed',
+    message: error instanceof RuleFailure ? message : `It could not be worked: ${message}`,
   };
 }
 
-function makeTask(rule: RuleVersion, rows: RuleTrace['fields'], incoming: Incoming): MadeTask {
-  const by = { ruleId: rule.ruleId, version: rule.version };
-  const values: Partial<Record<ReadField, string>> = {};
-  const evidence: FieldEvidence = {};
-  for (const { field, tried } of rows) {
-    const won = tried.find((attempt) => attempt.value !== null);
-    if (won?.value == null) continue;
-    values[field] = won.value;
-    evidence[field] = { ...by, readingId: won.reading.id, readingKind: won.reading.kind, spans: won.spans };
-  }
-  const project = projectOf(rule, incoming);
-  if (project !== null) evidence.project = route(by);
-  return {
-    itemKey: WHOLE_MESSAGE,
-    fields: {
-      title: values.title ?? NO_TITLE,
-      due: values.due ?? null,
-      priority: asPriority(values.priority),
-      project,
-    },
-    evidence,
-  };
-}
-
-const route = (by: { ruleId: string; version: number }): Evidence => ({
-  ...by,
-  readingId: null,
-  readingKind: 'route',
-  spans: [],
+const nameOf = ({ version }: CompiledRule) => ({
+  ruleId: version.ruleId,
+  version: version.version,
+  name: version.definition.name,
 });
 
-const asPriority = (value: string | undefined) =>
-  value === 'high' || value === 'medium' || value === 'low' ? value : null;
+function addResult(outcome: Outcome, result: RuleResult, name: ReturnType<typeof nameOf>): void {
+  if (outcome.tasks.length === 0) outcome.tasks = result.tasks;
+  else for (const task of outcome.tasks) fillFrom(task, result.tasks);
+  outcome.comments.push(...result.comments);
+  outcome.makes.push(...result.makes);
+  outcome.effects.push(...result.effects.map((effect) => ({ ...name, effect })));
+}
 
-function projectOf(rule: RuleVersion, { target }: Incoming): string | null {
-  const { project } = rule.definition.route;
-  if (project.kind === 'named') return project.id;
-  return project.kind === 'ofAddress' && target.kind === 'project' ? target.id : null;
+/** Fills what is empty in a task from the later rule's task of the same item, else from its first. */
+function fillFrom(task: MadeTask, later: readonly MadeTask[]): void {
+  const source = later.find(({ itemKey }) => itemKey === task.itemKey) ?? later[0];
+  if (!source) return;
+  const { fields: own, ...builtIn } = source.fields;
+  const isThere = (value: unknown) =>
+    value !== null && value !== '' && value !== NO_TITLE && !isEmptyList(value);
+  for (const [field, value] of [...Object.entries(builtIn), ...Object.entries(own)]) {
+    if (value === null || !isThere(value) || !fillField(task.fields, field, value)) continue;
+    const evidence = source.evidence[field];
+    if (evidence) task.evidence[field] = evidence;
+  }
+  task.comment ??= source.comment;
+  task.effort ??= source.effort;
+  if (task.checklist.length === 0) task.checklist = source.checklist;
+}
+
+const isEmptyList = (value: unknown) => Array.isArray(value) && value.length === 0;
+
+function ruledOut({ rules }: CompiledRules, asked: readonly number[]): Outcome['ruledOut'] {
+  const places = new Set(asked);
+  return rules.flatMap((rule, i) => (places.has(i) ? [] : [{ ...nameOf(rule), terms: rule.terms ?? [] }]));
+}
+
+/** The kind of the outcome; what no rule took goes to the last one, where it is asked for. */
+function settle(outcome: Outcome, view: View, lastRule: boolean): Outcome {
+  if (outcome.held.length > 0) return { ...outcome, kind: 'held' };
+  if (outcome.tasks.length > 0 || outcome.makes.some(({ what }) => what === 'project'))
+    return { ...outcome, kind: 'tasks' };
+  if (outcome.comments.length > 0) return { ...outcome, kind: 'comment' };
+  if (outcome.rules.length > 0) return { ...outcome, kind: 'nothing', reason: 'a rule says so' };
+  const { automatic } = view.incoming.reading.facts;
+  if (automatic === 'reply') return { ...outcome, kind: 'nothing', reason: 'answers itself' };
+  if (automatic === 'notice') return { ...outcome, kind: 'nothing', reason: 'made by a machine' };
+  if (view.incoming.delivery.target.kind === 'mailbox')
+    return { ...outcome, kind: 'nothing', reason: 'no rule took it' };
+  return lastRule ? byBuiltIn(outcome, view) : { ...outcome, kind: 'unclaimed' };
+}
+
+const lastResort = compileRule(builtInRule, Context.parse({}));
+
+function byBuiltIn(outcome: Outcome, view: View): Outcome {
+  const result = runRule(lastResort, view);
+  const name = { ruleId: BUILT_IN, version: builtInRule.version, name: builtInRule.definition.name };
+  const when: Tested = { group: 'all', holds: true, of: [] };
+  const trace = { ...name, taken: true, when, tasks: result.trace, problem: null };
+  return { ...outcome, kind: 'unclaimed', tasks: result.tasks, trace: [...outcome.trace, trace] };
 }

@@ -1,8 +1,43 @@
 export { BUILT_IN } from './builtIn.ts';
-export { Condition, CONDITION_KINDS, sayCondition, type ConditionKind } from './conditions/index.ts';
-export { evaluate, testAll } from './evaluate.ts';
-export { Incoming, Target, type Names } from './incoming.ts';
-export { Evidence, FieldEvidence, MadeTask, Outcome, RuleTrace } from './outcome.ts';
+export { checkRule, type Problem } from './check.ts';
+export { compile, compileRule, type CompiledRules } from './compile.ts';
+export { CONDITION_KINDS, LeafCondition, sayCondition, type ConditionKind } from './conditions/index.ts';
+export { Context, Named } from './context.ts';
+export { differenceOf, type LineChange } from './difference.ts';
+export { DueEffect, sayEffect } from './dueEffect.ts';
+export { Effect } from './effects.ts';
+export { Evidence, FieldEvidence, Held } from './evidence.ts';
+export { evaluate, evaluateBuiltIn, evaluateOne, testRule, type EvaluateOptions } from './evaluate.ts';
+export {
+  parseRuleFile,
+  RuleFile,
+  ruleFileSchema,
+  RuleState,
+  writeRuleFile,
+  type FileError,
+  type FileRule,
+} from './file.ts';
+export { Delivery, Incoming, KnownTask, KnownTasks, Occasion, SourceKind, Target } from './incoming.ts';
+export { issuesOf, type Misfit } from './issues.ts';
+export { LookupTable } from './lookupTable.ts';
+export { Makes, sayMakes } from './makes.ts';
+export { namesIn, renameInRule } from './names.ts';
+export {
+  Made,
+  MadeComment,
+  MadeTask,
+  NothingReason,
+  Outcome,
+  RuledOut,
+  RuleTrace,
+  type TriedReading,
+} from './outcome.ts';
 export { READING_KINDS, RuleReading, sayReading, type ReadingKind } from './readings/index.ts';
-export { Band, FieldRow, Route, RuleDefinition, RuleVersion } from './rule.ts';
-export { sayAttempt, sayRule, sayTrace, type TraceLine } from './sentences.ts';
+export type { NamedThing, Rename } from './rename.ts';
+export { Ref, Route, RouteLine, sayLine } from './route.ts';
+export { Band } from './band.ts';
+export { ReadRow, RuleDefinition, RuleVersion, Start, withIds, type RuleInput } from './rule.ts';
+export { MessageScope, sayScope, Scope } from './scope.ts';
+export { fieldName, sayAttempt, sayRule, sayTrace, type TraceLine } from './sentences.ts';
+export { sayStep, TidyStep } from './tidy.ts';
+export { Condition, Group, isGroup, openGroup, sayWhen, Tested } from './when.ts';

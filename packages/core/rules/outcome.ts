@@ -1,59 +1,96 @@
 import { z } from 'zod';
 import { EvidenceSpan } from '../reading/index.ts';
-import { ReadField, TaskField, TaskFields } from '../tasks/index.ts';
-import { Condition } from './conditions/index.ts';
-import { Missed } from './readings/kind.ts';
+import { TaskFields, Value } from '../tasks/index.ts';
+import { DueEffect } from './dueEffect.ts';
+import { Evidence, FieldEvidence, Held, RuleName } from './evidence.ts';
+import { KnownTask } from './incoming.ts';
 import { RuleReading } from './readings/index.ts';
+import { Tested } from './when.ts';
 
-/** Who took a value and where from; the route has no reading and no spans. */
-export const Evidence = z.object({
-  ruleId: z.string(),
-  version: z.number().int(),
-  readingId: z.string().nullable(),
-  readingKind: z.string(),
-  spans: z.array(EvidenceSpan),
+/** A task as rules make it; `itemKey` tells it from others of the same message and rule. */
+export const MadeTask = z.object({
+  itemKey: z.string(),
+  fields: TaskFields,
+  evidence: FieldEvidence,
+  /** A first comment on it. */
+  comment: z.string().nullable(),
+  checklist: z.array(z.string()),
+  /** How long the work takes, as ISO 8601 writes a duration. */
+  effort: z.string().nullable(),
+  place: z.enum(['top', 'bottom']),
 });
-export type Evidence = z.infer<typeof Evidence>;
-
-export const FieldEvidence = z.partialRecord(TaskField, Evidence);
-export type FieldEvidence = z.infer<typeof FieldEvidence>;
-
-/** A task as a rule makes it; `itemKey` tells it from others of the same message and rule. */
-export const MadeTask = z.object({ itemKey: z.string(), fields: TaskFields, evidence: FieldEvidence });
 export type MadeTask = z.infer<typeof MadeTask>;
+
+export const MadeComment = z.object({ on: KnownTask, text: z.string(), evidence: Evidence });
+export type MadeComment = z.infer<typeof MadeComment>;
+
+/** What does not exist yet and is made with the tasks. */
+export const Made = z.discriminatedUnion('what', [
+  z.object({ what: z.literal('project'), name: z.string(), description: z.string() }),
+  z.object({ what: z.literal('person'), name: z.string() }),
+  z.object({ what: z.literal('choice'), field: z.string(), name: z.string() }),
+]);
+export type Made = z.infer<typeof Made>;
+
+/** Why a reading gave no value. `unknown`: what it names does not exist. */
+export const Missed = z.discriminatedUnion('why', [
+  z.object({ why: z.literal('absent'), what: z.string() }),
+  z.object({ why: z.literal('notOfKind'), saw: z.string(), kind: z.string() }),
+  z.object({ why: z.literal('unknown'), saw: z.string(), kind: z.string() }),
+]);
+export type Missed = z.infer<typeof Missed>;
 
 export const TriedReading = z.object({
   reading: RuleReading,
-  value: z.string().nullable(),
+  value: Value.nullable(),
   missed: Missed.nullable(),
   spans: z.array(EvidenceSpan),
 });
 export type TriedReading = z.infer<typeof TriedReading>;
 
-export const TestedCondition = z.object({
-  condition: Condition,
-  holds: z.boolean(),
-  saw: z.string(),
-  spans: z.array(EvidenceSpan),
-});
-export type TestedCondition = z.infer<typeof TestedCondition>;
+export const FieldTrace = z.object({ field: z.string(), tried: z.array(TriedReading) });
+export type FieldTrace = z.infer<typeof FieldTrace>;
 
-export const RuleTrace = z.object({
-  ruleId: z.string(),
-  version: z.number().int(),
-  name: z.string(),
+/** How one task came about: its fields, and the lines of the route that were asked, the last of them taken. */
+export const TaskTrace = z.object({
+  itemKey: z.string(),
+  fields: z.array(FieldTrace),
+  route: z.array(z.object({ line: z.number().int(), asked: Tested.nullable(), taken: z.boolean() })),
+});
+export type TaskTrace = z.infer<typeof TaskTrace>;
+
+export const RuleTrace = RuleName.extend({
   taken: z.boolean(),
-  conditions: z.array(TestedCondition),
-  fields: z.array(z.object({ field: ReadField, tried: z.array(TriedReading) })),
+  when: Tested,
+  tasks: z.array(TaskTrace),
+  /** Why it failed or held the message, in words. */
+  problem: z.string().nullable(),
 });
 export type RuleTrace = z.infer<typeof RuleTrace>;
 
-/** What a message became by the rules, with every condition and reading that was tried. */
+/** A rule that was not asked, with the terms of the index of which the message has none. */
+export const RuledOut = RuleName.extend({ terms: z.array(z.string()) });
+export type RuledOut = z.infer<typeof RuledOut>;
+
+export const NothingReason = z.enum([
+  'answers itself',
+  'made by a machine',
+  'no rule took it',
+  'a rule says so',
+]);
+
+/** What a message became by the rules. `held`: tasks of other rules may stand all the same. */
 export const Outcome = z.object({
-  kind: z.enum(['tasks', 'unclaimed', 'nothing']),
-  reason: z.enum(['answers itself', 'made by a machine']).nullable(),
-  ruleId: z.string().nullable(),
+  kind: z.enum(['tasks', 'comment', 'nothing', 'held', 'unclaimed']),
+  reason: NothingReason.nullable(),
+  /** The rules that took it, in their order. */
+  rules: z.array(RuleName),
   tasks: z.array(MadeTask),
+  comments: z.array(MadeComment),
+  makes: z.array(Made),
+  effects: z.array(RuleName.extend({ effect: DueEffect })),
+  held: z.array(Held),
   trace: z.array(RuleTrace),
+  ruledOut: z.array(RuledOut),
 });
 export type Outcome = z.infer<typeof Outcome>;

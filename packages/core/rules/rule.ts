@@ -1,53 +1,100 @@
 import { z } from 'zod';
-import { ReadField, valueOfKind } from '../tasks/index.ts';
-import { Condition } from './conditions/index.ts';
-import { FixedValue, READING_KINDS, RuleReading } from './readings/index.ts';
+import { areDistinct, BUILT_IN_FIELDS, FieldKind, isBuiltIn, isList, Value } from '../tasks/index.ts';
+import { Band } from './band.ts';
+import { Effect } from './effects.ts';
+import { Makes } from './makes.ts';
+import { RuleReading } from './readings/index.ts';
+import { Route } from './route.ts';
+import { Group } from './when.ts';
 
-export const Band = z.object({
-  hue: z.enum(['tide', 'ink', 'heather', 'moss', 'rust', 'slate']),
-  pattern: z.enum(['plain', 'dashed', 'dotted', 'double']),
-});
-export type Band = z.infer<typeof Band>;
+/** What sets a rule to work. `look`: the task is shown filled in before it is saved. */
+export const Start = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('arrival') }),
+  z.strictObject({ kind: z.literal('label'), is: z.array(z.string().trim().min(1)).min(1, 'Name a label.') }),
+  z.strictObject({ kind: z.literal('flag') }),
+  z.strictObject({ kind: z.literal('hand'), look: z.boolean().default(false) }),
+]);
+export type Start = z.infer<typeof Start>;
 
-/** One field's row: the readings in their order, the first that finds a value wins, then the otherwise. */
-export const FieldRow = z
-  .object({ field: ReadField, readings: z.array(RuleReading), otherwise: FixedValue.nullable() })
-  .superRefine(({ field, readings, otherwise }, context) => {
-    for (const reading of readings) {
-      const { fields, label } = READING_KINDS[reading.kind];
-      if (!fields.includes(field))
-        context.addIssue({ code: 'custom', message: `${label} cannot fill ${field}.` });
-    }
-    for (const reading of [...readings, otherwise]) {
-      if (reading?.kind === 'fixedValue' && valueOfKind(field, reading.value) === null) {
-        context.addIssue({ code: 'custom', message: `“${reading.value}” is no value for ${field}.` });
-      }
-    }
+/** One field's row: the readings in their order, the first that finds a value of the field's kind wins, then the otherwise. */
+export const ReadRow = z
+  .strictObject({
+    field: z.string().trim().min(1, 'Choose a field.').max(80),
+    /** Of a field that is not built in; without one, as the projects that have the field say, else text. */
+    kind: FieldKind.nullable().default(null),
+    /** What may be chosen; empty: as the projects that have the field say. */
+    choices: z.array(z.string().trim().min(1)).default([]),
+    from: z.array(RuleReading).default([]),
+    otherwise: Value.nullable().default(null),
+    /** What becomes of a value that names no known project, person or choice. */
+    unknown: z.enum(['hold', 'make', 'otherwise']).default('otherwise'),
+  })
+  .superRefine(({ field, kind, from, otherwise }, context) => {
+    const own = isBuiltIn(field) ? BUILT_IN_FIELDS[field].kind : null;
+    if (own !== null && kind !== null && kind !== own)
+      context.addIssue({ code: 'custom', path: ['kind'], message: `${field} is always of the kind ${own}.` });
+    if (from.length === 0 && otherwise === null)
+      context.addIssue({ code: 'custom', path: ['from'], message: `Say where ${field} is read from.` });
   });
-export type FieldRow = z.infer<typeof FieldRow>;
+export type ReadRow = z.infer<typeof ReadRow>;
 
-/** Where the tasks go: the project of the address that the message came by, a named one, or none. */
-export const Route = z.object({
-  project: z.discriminatedUnion('kind', [
-    z.object({ kind: z.literal('ofAddress') }),
-    z.object({ kind: z.literal('named'), id: z.string() }),
-    z.object({ kind: z.literal('none') }),
-  ]),
-});
-export type Route = z.infer<typeof Route>;
-
-/** What a rule says. When: all conditions hold. Read: a row a field. Route: where the task goes. */
-export const RuleDefinition = z.object({
+/** What a rule says, as it is written. */
+export const RuleFields = z.strictObject({
   name: z.string().trim().min(1, 'A rule needs a name.').max(80, 'A name has at most 80 characters.'),
-  description: z.string().max(2000),
-  band: Band,
-  when: z.object({ all: z.array(Condition) }),
+  description: z.string().max(2000).default(''),
+  band: Band.default({ hue: 'slate', pattern: 'plain' }),
+  start: Start.default({ kind: 'arrival' }),
+  when: Group.default({ all: [] }),
   read: z
-    .array(FieldRow)
-    .refine((rows) => new Set(rows.map((r) => r.field)).size === rows.length, 'Each field has one row.'),
-  route: Route,
+    .array(ReadRow)
+    .default([])
+    .refine(
+      (rows) => areDistinct(rows.map(({ field }) => field).filter((field) => !isList(field))),
+      'Each field has one row (but tags and reminders, whose rows add up).',
+    ),
+  makes: Makes.default({ kind: 'task' }),
+  route: Route.prefault([{}]),
+  then: z.enum(['stop', 'go on']).default('stop'),
+  effects: z.array(Effect).default([]),
 });
+export const RuleDefinition = RuleFields.transform(withIds);
 export type RuleDefinition = z.infer<typeof RuleDefinition>;
+/** A rule as it may be written: what has a default may be left out. */
+export type RuleInput = z.input<typeof RuleDefinition>;
+
+interface WithRows {
+  read: ReadRow[];
+}
+
+/** Readings without an id get one that no other in the rule has: `due-1`, `due-2`. */
+export function withIds<D extends WithRows>(definition: D): D {
+  const taken = new Set(definition.read.flatMap(({ from }) => from.map(({ id }) => id)));
+  const fresh = (field: string) => {
+    let n = 1;
+    while (taken.has(`${field}-${n}`)) n += 1;
+    taken.add(`${field}-${n}`);
+    return `${field}-${n}`;
+  };
+  return {
+    ...definition,
+    read: definition.read.map((row) => ({
+      ...row,
+      from: row.from.map((reading) => (reading.id === '' ? { ...reading, id: fresh(row.field) } : reading)),
+    })),
+  };
+}
+
+/** The rule without the ids that it would be given anyway, as it is written for people. */
+export function withoutIds(definition: RuleDefinition): RuleDefinition {
+  const bare = {
+    ...definition,
+    read: definition.read.map((row) => ({
+      ...row,
+      from: row.from.map((reading) => ({ ...reading, id: '' })),
+    })),
+  };
+  return JSON.stringify(withIds(bare)) === JSON.stringify(definition) ? bare : definition;
+}
 
 /** A rule as it works: version 0 is an unsaved or draft one. */
 export const RuleVersion = z.object({

@@ -1,86 +1,150 @@
-import { FIELD_NAMES } from '../tasks/index.ts';
+import { BUILT_IN_FIELDS, isBuiltIn, wordsOfValue } from '../tasks/index.ts';
 import { BUILT_IN } from './builtIn.ts';
 import { sayCondition } from './conditions/index.ts';
-import type { Names } from './incoming.ts';
-import type { Outcome, RuleTrace, TriedReading } from './outcome.ts';
+import { sayEffect } from './dueEffect.ts';
+import { sayMakes } from './makes.ts';
+import type { Outcome, RuleTrace, TaskTrace, TriedReading } from './outcome.ts';
 import { sayReading } from './readings/index.ts';
-import type { FieldRow, RuleDefinition } from './rule.ts';
+import { sayRoute } from './route.ts';
+import type { ReadRow, RuleDefinition } from './rule.ts';
+import { sayStep } from './tidy.ts';
+import { openGroup, sayWhen, type Tested } from './when.ts';
 
-/** The whole rule in one plain sentence or two. */
-export function sayRule(rule: RuleDefinition, names: Names): string {
-  const when = rule.when.all.map((condition) => sayCondition(condition, names));
-  const mail = when.length === 0 ? 'All mail' : `Mail that ${andList(when)}`;
-  const fields = rule.read.map((row) => `; ${sayRow(row)}`).join('');
-  return `${mail} becomes a task ${sayRoute(rule, names)}${fields}.`;
+/** The whole rule in plain sentences. */
+export function sayRule(rule: RuleDefinition): string {
+  const isForAll = openGroup(rule.when).of.length === 0;
+  const mail = isForAll ? 'All mail' : `Mail that ${sayWhen(rule.when)}`;
+  const routed = makesTasks(rule) ? ` ${sayRoute(rule.route)}` : '';
+  const fields = rule.read
+    .map((row) => `; its ${fieldName(row.field)} ${isPlural(row.field) ? 'are' : 'is'} ${sayRow(row)}`)
+    .join('');
+  const effects = rule.effects.length === 0 ? '' : ` Then ${rule.effects.map(sayEffect).join(', ')}.`;
+  const goOn = rule.then === 'go on' ? ' Later rules fill what is still empty.' : '';
+  return `${startWords(rule, mail)} ${sayMakes(rule.makes)}${routed}${fields}.${effects}${goOn}`;
 }
 
-function sayRow(row: FieldRow): string {
-  const readings = [...row.readings, ...(row.otherwise ? [row.otherwise] : [])].map((reading) =>
-    sayReading(reading),
-  );
-  return `its ${FIELD_NAMES[row.field]} is ${readings.join(', otherwise ')}`;
+const makesTasks = ({ makes }: RuleDefinition) =>
+  !['nothing', 'hold', 'comment', 'project'].includes(makes.kind);
+
+function startWords({ start }: RuleDefinition, mail: string): string {
+  switch (start.kind) {
+    case 'arrival':
+      return mail;
+    case 'label':
+      return `${mail}, once it is labelled ${start.is.join(' or ')},`;
+    case 'flag':
+      return `${mail}, once it is flagged,`;
+    case 'hand':
+      return `${mail}, when you choose so${start.look ? ' and have looked at it' : ''},`;
+  }
 }
 
-function sayRoute({ route }: RuleDefinition, names: Names): string {
-  if (route.project.kind === 'named') return `in ${names.project(route.project.id)}`;
-  return route.project.kind === 'none' ? 'in no project' : 'in the project of its address';
+/** A field's name in words. */
+export const fieldName = (field: string) => (isBuiltIn(field) ? BUILT_IN_FIELDS[field].name : field);
+
+const isPlural = (field: string) => ['tags', 'reminders', 'notes'].includes(field);
+
+/** A row's readings in words, “the deadline in the words, otherwise …”. */
+export function sayRow({ from, otherwise }: ReadRow): string {
+  const readings = from.map((reading) => [sayReading(reading), ...reading.tidy.map(sayStep)].join(', '));
+  const all = otherwise === null ? readings : [...readings, `“${wordsOfValue(otherwise)}”`];
+  return all.join(', otherwise ');
 }
 
-const andList = (items: readonly string[]) =>
-  items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} and ${items.at(-1) ?? ''}`;
-
-/** A line of an explanation: `mark` is whether it held, null for a heading. */
+/** A line of an explanation: `mark` is whether it held, null for a heading; `depth` counts the groups around it. */
 export interface TraceLine {
   mark: boolean | null;
   text: string;
+  depth: number;
 }
+
+const REASONS = {
+  'answers itself':
+    'This mail answers itself (an automatic reply, a bounce or a receipt): it reaches only rules that name automatic mail.',
+  'made by a machine': 'No rule took it, and a machine sent it of its own accord: no task was made.',
+  'no rule took it': 'No rule took it, and mail of a watched mailbox becomes nothing then.',
+  'a rule says so': null,
+} as const;
 
 /** Why a message became what it became, in plain sentences. */
-export function sayTrace(outcome: Pick<Outcome, 'reason' | 'trace'>, names: Names): TraceLine[] {
-  const rules = outcome.trace.flatMap((trace) => sayRuleTrace(trace, names));
-  if (outcome.reason === 'answers itself')
-    return [
-      {
-        mark: null,
-        text: 'This mail answers itself (an automatic reply, a bounce or a receipt): no rule is asked.',
-      },
-    ];
-  if (outcome.reason === 'made by a machine') {
-    return [
-      ...rules,
-      { mark: null, text: 'No rule took it, and a machine sent it of its own accord: no task was made.' },
-    ];
-  }
-  return rules;
-}
-
-function sayRuleTrace(trace: RuleTrace, names: Names): TraceLine[] {
-  const head = trace.ruleId === BUILT_IN ? 'No rule took it, so the built-in reading did.' : ruleHead(trace);
+export function sayTrace(outcome: Pick<Outcome, 'reason' | 'trace' | 'ruledOut'>): TraceLine[] {
+  const reason = outcome.reason === null ? null : REASONS[outcome.reason];
   return [
-    { mark: null, text: head },
-    ...trace.conditions.map(({ condition, holds, saw }) => ({
-      mark: holds,
-      text: `${capital(sayCondition(condition, names))} · saw ${saw}`,
+    ...outcome.trace.flatMap(sayRuleTrace),
+    ...outcome.ruledOut.map(({ name, terms }) => ({
+      mark: null,
+      depth: 0,
+      text: `${name} was not asked: the message has no ${sayTerms(terms)}.`,
     })),
-    ...trace.fields.flatMap(({ field, tried }) =>
-      tried.map((attempt) => ({
-        mark: attempt.value !== null,
-        text: `${FIELD_NAMES[field]}: ${sayAttempt(attempt)}`,
-      })),
-    ),
+    ...(reason === null ? [] : [{ mark: null, depth: 0, text: reason }]),
   ];
 }
 
-const ruleHead = ({ name, version, taken }: RuleTrace) =>
-  `${name}${version > 0 ? `, version ${String(version)},` : ''} ${taken ? 'took it.' : 'did not take it.'}`;
+const SHOWN_TERMS = 4;
+
+function sayTerms(terms: readonly string[]): string {
+  const shown = terms.slice(0, SHOWN_TERMS).join(', ');
+  return terms.length > SHOWN_TERMS ? `${shown} or ${terms.length - SHOWN_TERMS} others` : shown;
+}
+
+function sayRuleTrace(trace: RuleTrace): TraceLine[] {
+  const several = trace.tasks.length > 1;
+  return [
+    { mark: null, depth: 0, text: ruleHead(trace) },
+    ...membersOf(trace.when).flatMap((tested) => sayTested(tested, 0)),
+    ...trace.tasks.flatMap((task, i) => [
+      ...(several ? [{ mark: null, depth: 1, text: `Task ${i + 1}` }] : []),
+      ...sayTask(task, several ? 1 : 0),
+    ]),
+    ...(trace.problem === null ? [] : [{ mark: false, depth: 0, text: trace.problem }]),
+  ];
+}
+
+const membersOf = (tested: Tested): Tested[] =>
+  'of' in tested && tested.group === 'all' ? tested.of : [tested];
+
+function sayTested(tested: Tested, depth: number): TraceLine[] {
+  if ('condition' in tested)
+    return [
+      { mark: tested.holds, depth, text: `${capital(sayCondition(tested.condition))} · saw ${tested.saw}` },
+    ];
+  const heads = { all: 'All of these', any: 'Any of these', none: 'None of these' };
+  return [
+    { mark: tested.holds, depth, text: heads[tested.group] },
+    ...tested.of.flatMap((member) => sayTested(member, depth + 1)),
+  ];
+}
+
+function sayTask({ fields, route }: TaskTrace, depth: number): TraceLine[] {
+  return [
+    ...fields.flatMap(({ field, tried }) =>
+      tried.map((attempt) => ({
+        mark: attempt.value !== null,
+        depth,
+        text: `${fieldName(field)}: ${sayAttempt(attempt)}`,
+      })),
+    ),
+    ...route.flatMap(({ line, asked, taken }) => [
+      ...(asked === null ? [] : membersOf(asked).flatMap((tested) => sayTested(tested, depth))),
+      ...(taken ? [{ mark: true, depth, text: `line ${line + 1} of the route` }] : []),
+    ]),
+  ];
+}
+
+function ruleHead({ ruleId, name, version, taken }: RuleTrace): string {
+  if (ruleId === BUILT_IN) return 'No rule took it, so the built-in reading did.';
+  return `${name}${version > 0 ? `, version ${version},` : ''} ${taken ? 'took it.' : 'did not take it.'}`;
+}
 
 /** One reading that was tried, with what it found or why it found nothing. */
 export function sayAttempt({ reading, value, missed }: TriedReading): string {
-  const by = sayReading(reading);
-  if (value !== null) return `${by} → ${value}`;
-  return missed?.why === 'notOfKind'
-    ? `${by} holds “${missed.saw}”, which is no value for this field`
-    : `there is no ${(missed?.what ?? 'value').replace(/^an? /, '')}`;
+  const by = reading.id === 'otherwise' ? 'otherwise' : sayReading(reading);
+  if (value !== null) return `${by} → ${wordsOfValue(value)}`;
+  if (missed === null || missed.why === 'absent')
+    return `there is no ${(missed?.what ?? 'value').replace(/^an? /, '')}`;
+  return missed.why === 'notOfKind'
+    ? `${by} holds “${missed.saw}”, which is no ${missed.kind}`
+    : `${by} holds “${missed.saw}”, and there is no such ${missed.kind}`;
 }
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,11 +1,26 @@
 export {
-  FIELD_NAMES,
+  checkKind,
+  parseDuration,
+  parseMoney,
+  parseNumber,
+  type Checked,
+  type KindSetting,
+} from './kinds.ts';
+export { nameKey, sameName } from './name.ts';
+export { findPerson, Person } from './person.ts';
+export { areDistinct, OwnField, Project, Requirement } from './project.ts';
+export {
+  BUILT_IN_FIELDS,
+  isBuiltIn,
+  isList,
   Priority,
-  ReadField,
   shortTitle,
   Status,
-  TaskField,
   TaskFields,
   Title,
-  valueOfKind,
+  type BuiltInField,
 } from './task.ts';
+export { gapsOf } from './gaps.ts';
+export { Tag, TagColour } from './tag.ts';
+export { TaskTemplate } from './template.ts';
+export { FieldKind, Money, Value, wordsOfValue } from './value.ts';

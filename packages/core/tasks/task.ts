@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { LocalDate } from '../dates/index.ts';
+import { Value, type FieldKind } from './value.ts';
 
 /** Task states, as in iCalendar (RFC 5545, section 3.8.1.11). */
 export const Status = z.enum(['needs action', 'in process', 'completed', 'cancelled']);
@@ -15,28 +16,46 @@ export const Title = z
   .min(1, 'A task needs a title.')
   .max(500, 'A title has at most 500 characters.');
 
-/** What a rule fills in; `project` is an id. */
+/** A task's fields. `project`, `section` and `assignee` are names; days are local, with a clock time where one is known. */
 export const TaskFields = z.object({
   title: Title,
+  /** By when to act; `deadline` is the day by which somebody else wants it, where that is another. */
   due: LocalDate.nullable(),
+  start: LocalDate.nullable(),
+  deadline: LocalDate.nullable(),
   priority: Priority.nullable(),
   project: z.string().nullable(),
+  section: z.string().nullable(),
+  assignee: z.string().nullable(),
+  tags: z.array(z.string()),
+  notes: z.string(),
+  reminders: z.array(LocalDate),
+  /** The fields of its project's own, by name. */
+  fields: z.record(z.string(), Value),
 });
 export type TaskFields = z.infer<typeof TaskFields>;
 
-export const TaskField = z.enum(['title', 'due', 'priority', 'project']);
-export type TaskField = z.infer<typeof TaskField>;
+/** The built-in fields that rules read, with their kinds. `comment` becomes a first comment on the task. */
+export const BUILT_IN_FIELDS = {
+  title: { kind: 'text', name: 'title' },
+  due: { kind: 'date and time', name: 'due date' },
+  start: { kind: 'date and time', name: 'start date' },
+  deadline: { kind: 'date and time', name: 'deadline' },
+  priority: { kind: 'choice', name: 'priority' },
+  project: { kind: 'project', name: 'project' },
+  section: { kind: 'text', name: 'section' },
+  assignee: { kind: 'person', name: 'assignee' },
+  tags: { kind: 'several choices', name: 'tags' },
+  notes: { kind: 'text', name: 'notes' },
+  reminders: { kind: 'date and time', name: 'reminders' },
+  comment: { kind: 'text', name: 'comment' },
+} as const satisfies Record<string, { kind: FieldKind; name: string }>;
+export type BuiltInField = keyof typeof BUILT_IN_FIELDS;
 
-/** The fields that readings fill; the project comes by the route. */
-export const ReadField = TaskField.exclude(['project']);
-export type ReadField = z.infer<typeof ReadField>;
+export const isBuiltIn = (field: string): field is BuiltInField => Object.hasOwn(BUILT_IN_FIELDS, field);
 
-export const FIELD_NAMES: Record<TaskField, string> = {
-  title: 'title',
-  due: 'due date',
-  priority: 'priority',
-  project: 'project',
-};
+/** Fields that hold several values: what each reading finds is added. */
+export const isList = (field: string) => field === 'tags' || field === 'reminders';
 
 /** Words beyond this length are cut from a title that was read. */
 const TITLE_LENGTH = 80;
@@ -47,17 +66,4 @@ export function shortTitle(words: string): string {
   if (line.length <= TITLE_LENGTH) return line;
   const cut = line.slice(0, TITLE_LENGTH - 1);
   return `${cut.slice(0, Math.max(cut.lastIndexOf(' '), TITLE_LENGTH / 2)).trimEnd()}…`;
-}
-
-/** A value for the field, or null where the words are none of its kind. */
-export function valueOfKind(field: ReadField, words: string): string | null {
-  if (field === 'title') return shortTitle(words) || null;
-  const kind = field === 'due' ? LocalDate : Priority;
-  const parsed = kind.safeParse(
-    words
-      .trim()
-      .toLowerCase()
-      .replace('t', field === 'due' ? 'T' : 't'),
-  );
-  return parsed.success ? parsed.data : null;
 }

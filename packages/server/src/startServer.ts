@@ -12,7 +12,7 @@ import { makeDeposit } from './intake/deposit.ts';
 import { openDirectory } from './intake/directory.ts';
 import { startPipeline } from './pipeline/pipeline.ts';
 import { startReader } from './pipeline/reader.ts';
-import { liveRules } from './rules/rules.ts';
+import { openRuleSet } from './rules/ruleSet.ts';
 import { listenSmtp } from './smtp/server.ts';
 import { openStore, type Store } from './store/index.ts';
 
@@ -64,6 +64,8 @@ interface Base {
 async function listen(config: Config, parts: Parts, { store, clock, log }: Base): Promise<RunningServer> {
   const { domain, zone, me, dateOrder, closed } = config;
   const events = makeEvents(store);
+  const user = { me, zone, dateOrder, closed };
+  const liveRules = openRuleSet(store, user);
   const reader = startReader(parts.readerScript, parts.readerTimeoutMs ?? READER_TIMEOUT_MS);
   const wake = () => {
     pipeline.wake();
@@ -78,7 +80,8 @@ async function listen(config: Config, parts: Parts, { store, clock, log }: Base)
     events,
     clock,
     domain,
-    zone,
+    user,
+    liveRules,
     smtpPort: () => smtpPort,
     webFolder: parts.webFolder,
     log,
@@ -95,8 +98,9 @@ async function listen(config: Config, parts: Parts, { store, clock, log }: Base)
   const pipeline = startPipeline({
     store,
     reader,
-    readOptions: { me, zone, dateOrder, closed },
-    liveRules: () => liveRules(store),
+    readOptions: user,
+    liveRules,
+    domain,
     quietSince: smtp.quietSince,
     onApplied: events.notify,
     clock,

@@ -34,7 +34,8 @@ describe('tasks', () => {
     const sheet = await server.ask(contract.getArrival, { params: { id: task.arrivalId } });
     expect(sheet.tasks).toEqual([changed]);
     expect(sheet.read?.anatomy.parts[0]?.kind).toBe('latest');
-    expect(sheet.trace.map((t) => t.ruleId)).toEqual(['built-in']);
+    const why = await server.ask(contract.traceArrival, { params: { id: task.arrivalId } });
+    expect(why.then?.trace.map((t) => t.ruleId)).toEqual(['built-in']);
   });
 
   test('a change of a task that was changed meanwhile is refused, and one without a revision too', async () => {

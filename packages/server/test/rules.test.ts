@@ -1,5 +1,5 @@
 import * as contract from '@hatband/contract';
-import type { RuleDefinition } from '@hatband/core/rules';
+import { RuleDefinition, type RuleInput } from '@hatband/core/rules';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { oneTask, Refused, settled, startTestServer, type TestServer } from './testServer.ts';
 
@@ -9,20 +9,18 @@ beforeEach(async () => {
 });
 afterEach(() => server.end());
 
-const definition = (part: Partial<RuleDefinition> = {}): RuleDefinition => ({
-  name: 'Loans',
-  description: '',
-  band: { hue: 'tide', pattern: 'plain' },
-  when: { all: [{ kind: 'senderIs', anyOf: ['northcape.example'] }] },
-  read: [
-    { field: 'title', readings: [{ kind: 'cleanedSubject', id: 't' }], otherwise: null },
-    { field: 'due', readings: [{ kind: 'deadlinePhrase', id: 'd' }], otherwise: null },
-  ],
-  route: { project: { kind: 'none' } },
-  ...part,
-});
+const definition = (part: Partial<RuleInput> = {}): RuleDefinition =>
+  RuleDefinition.parse({
+    name: 'Loans',
+    when: { all: [{ kind: 'sender', is: ['northcape.example'] }] },
+    read: [
+      { field: 'title', from: [{ kind: 'subject' }] },
+      { field: 'due', from: [{ kind: 'deadline' }] },
+    ],
+    ...part,
+  });
 
-async function liveRule(part: Partial<RuleDefinition> = {}) {
+async function liveRule(part: Partial<RuleInput> = {}) {
   const { id, revision } = await server.ask(contract.addRule, { body: { definition: definition(part) } });
   return server.ask(contract.goLive, { params: { id }, revision });
 }
@@ -45,7 +43,7 @@ describe('rules', () => {
           by: 'rule',
           ruleName: 'Loans',
           version: 1,
-          readingKind: 'deadlinePhrase',
+          readingKind: 'deadline',
           spans: [{ quote: 'by 4 December' }],
         },
       },
@@ -99,25 +97,22 @@ describe('rules', () => {
   });
 
   test('a rule that does not hold together is refused at the place, in words', async () => {
-    const bad = definition({ when: { all: [{ kind: 'senderIs', anyOf: ['not an address'] }] } });
+    const bad = { ...definition(), when: { all: [{ kind: 'sender', is: [] }] } };
     const refused = await server
       .ask(contract.addRule, { body: { definition: bad } })
       .catch((error: unknown) => error);
     expect(refused).toBeInstanceOf(Refused);
     expect((refused as Refused).problem).toMatchObject({
       status: 400,
-      issues: [
-        {
-          path: 'definition.when.all.0.anyOf.0',
-          message: 'An address (name@firm.example) or a domain (firm.example).',
-        },
-      ],
+      issues: [{ path: 'definition.when.all.0.is', message: 'Name a sender.' }],
     });
-    const lost = definition({ route: { project: { kind: 'named', id: 'gone' } } });
+    const lost = definition({ route: [{ project: 'Gone' }] });
     const draft = await server.ask(contract.addRule, { body: { definition: lost } });
     await expect(
       server.ask(contract.goLive, { params: { id: draft.id }, revision: draft.revision }),
-    ).rejects.toMatchObject({ problem: { status: 400 } });
+    ).rejects.toMatchObject({
+      problem: { status: 400, issues: [{ path: 'route.0.project', message: 'There is no project “Gone”.' }] },
+    });
   });
 
   test('the samples to prove a rule on are the stored readings', async () => {
@@ -125,7 +120,7 @@ describe('rules', () => {
     const { items, total } = await server.ask(contract.listSamples);
     expect(total).toBe(1);
     expect(items[0]?.incoming).toMatchObject({
-      target: { kind: 'inbox' },
+      delivery: { target: { kind: 'inbox' } },
       reading: { facts: { subject: { value: 'Loan form' } } },
     });
   });

@@ -1,33 +1,38 @@
-import { z } from 'zod';
-import type { Incoming, Names } from '../incoming.ts';
-import { arrivedAt } from './arrivedAt.ts';
-import type { Answer, ConditionWork } from './kind.ts';
-import { senderIs } from './senderIs.ts';
-import { subjectContains } from './subjectContains.ts';
+import type { z } from 'zod';
+import type { Context } from '../context.ts';
+import type { Rename } from '../rename.ts';
+import { unionOf } from '../unionOf.ts';
+import * as kinds from './kinds.ts';
+import type { ConditionWork, Test } from './kind.ts';
 
-// A new kind of condition is a file beside this one and its name in the two lists here.
-const kinds = { arrivedAt, senderIs, subjectContains };
-export const Condition = z.discriminatedUnion('kind', [
-  arrivedAt.schema,
-  senderIs.schema,
-  subjectContains.schema,
-]);
-export type Condition = z.infer<typeof Condition>;
+export const LeafCondition = unionOf(kinds);
+export type LeafCondition = z.infer<typeof LeafCondition>;
 
 export type ConditionKind = keyof typeof kinds;
 type ConditionOf<K extends ConditionKind> = {
   [P in K]: { kind: P } & z.infer<(typeof kinds)[P]['schema']>;
 }[K];
 
-export const CONDITION_KINDS: { [K in ConditionKind]: ConditionWork<ConditionOf<K>> } = kinds;
+export const CONDITION_KINDS: {
+  [K in ConditionKind]: ConditionWork<ConditionOf<K>> & { schema: z.ZodObject };
+} = kinds;
 
-export function testCondition<K extends ConditionKind>(
+export const compileCondition = <K extends ConditionKind>(
   condition: ConditionOf<K>,
-  incoming: Incoming,
-): Answer {
-  return CONDITION_KINDS[condition.kind].test(condition, incoming);
-}
+  context: Context,
+): Test => CONDITION_KINDS[condition.kind].compile(condition, context);
 
-export function sayCondition<K extends ConditionKind>(condition: ConditionOf<K>, names: Names): string {
-  return CONDITION_KINDS[condition.kind].say(condition, names);
-}
+export const sayCondition = <K extends ConditionKind>(condition: ConditionOf<K>): string =>
+  CONDITION_KINDS[condition.kind].say(condition);
+
+export const termsOfCondition = <K extends ConditionKind>(condition: ConditionOf<K>, context: Context) =>
+  CONDITION_KINDS[condition.kind].terms?.(condition, context) ?? null;
+
+export const problemsOfCondition = <K extends ConditionKind>(condition: ConditionOf<K>, context: Context) =>
+  CONDITION_KINDS[condition.kind].problems?.(condition, context) ?? [];
+
+/** The condition with other names in it. */
+export const renameInCondition = <K extends ConditionKind>(
+  condition: ConditionOf<K>,
+  rename: Rename,
+): LeafCondition => CONDITION_KINDS[condition.kind].rename?.(condition, rename) ?? condition;

@@ -1,23 +1,38 @@
 import type { z } from 'zod';
 import type { EvidenceSpan } from '../../reading/index.ts';
-import type { Incoming, Names } from '../incoming.ts';
+import type { Value } from '../../tasks/index.ts';
+import type { Context } from '../context.ts';
+import type { Rename } from '../rename.ts';
+import type { View } from '../view.ts';
 
+/** Whether a condition holds, and what it looked at. */
 export interface Answer {
   holds: boolean;
-  /** What the condition looked at, in words. */
   saw: string;
   spans: EvidenceSpan[];
 }
 
+/** The values that the rule has read, by field; empty where *When* is asked. */
+export type ReadValues = ReadonlyMap<string, Value>;
+
+export type Test = (view: View, values: ReadValues) => Answer;
+
 /** What is done with a condition `C`, whatever its kind. */
 export interface ConditionWork<C> {
-  /** For the editor, “sender is”. */
+  /** For the editor, “sender”. */
   label: string;
   /** For the documentation, one sentence. */
   doc: string;
-  test: (condition: C, incoming: Incoming) => Answer;
-  /** The condition in plain words, “is from northcape.example”. */
-  say: (condition: C, names: Names) => string;
+  /** Worked out once for all messages. */
+  compile: (condition: C, context: Context) => Test;
+  /** In plain words behind “mail that”: “is from northcape.example”. */
+  say: (condition: C) => string;
+  /** Terms of the index: where the condition holds, the message has one of them. None: it may hold for any message. */
+  terms?: (condition: C, context: Context) => string[] | null;
+  /** Names in it that mean nothing, each as a sentence. */
+  problems?: (condition: C, context: Context) => string[];
+  /** The condition with other names of projects, people and the like in it. */
+  rename?: (condition: C, rename: Rename) => C;
 }
 
 /** A kind of condition: its schema and its work. One file each; the table in index.ts lists them. */
@@ -27,3 +42,11 @@ export function conditionKind<S extends z.ZodType>(schema: S, work: ConditionWor
 
 export const orList = (items: readonly string[]) =>
   items.length < 2 ? (items[0] ?? 'nothing') : `${items.slice(0, -1).join(', ')} or ${items.at(-1) ?? ''}`;
+
+export const quoted = (items: readonly string[]) => orList(items.map((item) => `“${item}”`));
+
+export const answer = (holds: boolean, saw: string, spans: EvidenceSpan[] = []): Answer => ({
+  holds,
+  saw,
+  spans,
+});

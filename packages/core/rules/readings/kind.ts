@@ -1,16 +1,11 @@
 import { z } from 'zod';
-import { EvidenceSpan } from '../../reading/index.ts';
-import type { ReadField } from '../../tasks/index.ts';
-import type { Incoming } from '../incoming.ts';
+import type { Context } from '../context.ts';
+import type { Rename } from '../rename.ts';
+import { TidyStep } from '../tidy.ts';
+import type { Found, ReadInput } from '../unit.ts';
 
-/** Why a reading gave no value. */
-export const Missed = z.discriminatedUnion('why', [
-  z.object({ why: z.literal('absent'), what: z.string() }),
-  z.object({ why: z.literal('notOfKind'), saw: z.string() }),
-]);
-export type Missed = z.infer<typeof Missed>;
-
-export type Find = { value: string; spans: EvidenceSpan[] } | { missed: Missed };
+/** All that a reading found, in order: the first that is of the field's kind is taken. `absent` names what is not there. */
+export type Find = (input: ReadInput) => { found: Found[]; absent: string };
 
 /** What is done with a reading `R`, whatever its kind. */
 export interface ReadingWork<R> {
@@ -18,17 +13,28 @@ export interface ReadingWork<R> {
   label: string;
   /** For the documentation, one sentence. */
   doc: string;
-  /** The fields it can fill. */
-  fields: readonly ReadField[];
-  find: (reading: R, incoming: Incoming, field: ReadField) => Find;
+  /** Worked out once for all messages. */
+  compile: (reading: R, context: Context) => Find;
   /** The reading in plain words, “the line labelled Due”. */
   say: (reading: R) => string;
+  /** The fields that it is made of. */
+  needs?: (reading: R) => string[];
+  /** Names in it that mean nothing, each as a sentence. */
+  problems?: (reading: R, context: Context) => string[];
+  /** The reading with other names of tables and the like in it. */
+  rename?: (reading: R, rename: Rename) => R;
 }
 
-/** Every reading has an id that stays when the rule changes; evidence names it. */
-export const readingBase = { id: z.string().min(1) };
+/** Every reading has an id that stays when the rule changes, given to it where it has none; evidence names it. */
+export const readingBase = { id: z.string().max(60).default(''), tidy: z.array(TidyStep).default([]) };
 
 /** A kind of reading: its schema and its work. One file each; the table in index.ts lists them. */
 export function readingKind<S extends z.ZodType>(schema: S, work: ReadingWork<z.infer<S>>) {
   return { schema, ...work };
 }
+
+/** A single value, or none. */
+export const oneOrNone = (found: Found | null, absent: string) => ({
+  found: found === null || found.value === '' ? [] : [found],
+  absent,
+});

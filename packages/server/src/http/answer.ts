@@ -1,4 +1,5 @@
 import type { Endpoint, Problem } from '@hatband/contract';
+import { issuesOf } from '@hatband/core/rules';
 import type { Express, Request, Response } from 'express';
 import type { Logger } from 'pino';
 import { z } from 'zod';
@@ -43,7 +44,7 @@ export function answer<P extends z.ZodType, Q extends z.ZodType, B extends z.Zod
 export function parseInput<S extends z.ZodType>(schema: S, value: unknown): z.infer<S> {
   const parsed = schema.safeParse(value);
   if (parsed.success) return parsed.data;
-  const issues = parsed.error.issues.map((issue) => ({ path: issue.path.join('.'), message: issue.message }));
+  const issues = issuesOf(parsed.error).map(({ path, message }) => ({ path: path.join('.'), message }));
   throw new Failure('input', issues[0]?.message ?? 'The request does not fit.', issues);
 }
 

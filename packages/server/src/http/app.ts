@@ -1,5 +1,6 @@
 import * as contract from '@hatband/contract';
 import { READER_VERSION } from '@hatband/core/reading';
+import type { CompiledRules } from '@hatband/core/rules';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import path from 'node:path';
 import type { Logger } from 'pino';
@@ -9,14 +10,18 @@ import type { Events } from '../events.ts';
 import * as addresses from '../intake/addresses.ts';
 import * as arrivals from '../intake/arrivals.ts';
 import { rawBytes } from '../intake/deposit.ts';
+import * as ruleFiles from '../rules/ruleFiles.ts';
 import * as rules from '../rules/rules.ts';
+import type { User } from '../rules/ruleSet.ts';
 import type { Directory } from '../intake/directory.ts';
 import type { Store } from '../store/index.ts';
+import * as comments from '../tasks/comments.ts';
 import * as tasks from '../tasks/tasks.ts';
 import { answer, parseInput, problemOf, sendProblem } from './answer.ts';
 import { streamEvents } from './eventStream.ts';
 import { sameSite, securityHeaders } from './guard.ts';
 import { readHealth } from './health.ts';
+import { answerNamed } from './namedDoors.ts';
 
 export interface AppOptions {
   store: Store;
@@ -24,7 +29,8 @@ export interface AppOptions {
   events: Events;
   clock: Clock;
   domain: string;
-  zone: string;
+  user: User;
+  liveRules: () => Promise<CompiledRules>;
   smtpPort: () => number;
   /** The built page. */
   webFolder: string;
@@ -39,6 +45,7 @@ export function makeApp(options: AppOptions): Express {
   answerIntake(app, options);
   answerTasks(app, options);
   answerRules(app, options);
+  answerNamed(app, options);
   app.get(contract.eventsPath, (request, response) => {
     streamEvents(options.events, request, response);
   });
@@ -58,9 +65,10 @@ export function makeApp(options: AppOptions): Express {
 }
 
 function answerIntake(app: Express, options: AppOptions): void {
-  const { store, directory, events, clock, domain, zone, smtpPort } = options;
+  const { store, directory, events, clock, domain, user, smtpPort } = options;
+  const applying = async () => ({ rules: await options.liveRules(), domain, clock });
   answer(app, contract.getHealth, () =>
-    readHealth(store, { clock, zone, smtpPort: smtpPort(), readerVersion: READER_VERSION }),
+    readHealth(store, { clock, zone: user.zone, smtpPort: smtpPort(), readerVersion: READER_VERSION }),
   );
   answer(app, contract.listAddresses, async () => ({ items: await addresses.listAddresses(store, domain) }));
   answer(app, contract.renewAddress, async ({ params }) => {
@@ -71,17 +79,21 @@ function answerIntake(app: Express, options: AppOptions): void {
     if (!found) throw missing('address');
     return found;
   });
-  answer(app, contract.listProjects, async () => ({ items: await addresses.listProjects(store) }));
-  answer(app, contract.addProject, async ({ body }) => {
-    const project = await addresses.addProject(store, body, clock);
-    await directory.load();
-    events.notify();
-    return project;
-  });
   answer(app, contract.listArrivals, ({ query }) => arrivals.listArrivals(store, query));
   answer(app, contract.countArrivals, () => arrivals.countArrivals(store));
   answer(app, contract.getArrival, ({ params }) => arrivals.getArrival(store, domain, params.id));
-  answer(app, contract.listSamples, ({ query }) => arrivals.listSamples(store, query.limit));
+  answer(app, contract.listSamples, async ({ query }) =>
+    arrivals.listSamples(store, query.limit, await applying()),
+  );
+  answer(app, contract.traceArrival, async ({ params }) =>
+    arrivals.traceArrival(store, params.id, await applying()),
+  );
+  answer(app, contract.releaseArrival, async ({ params, body }) => {
+    const released = await arrivals.releaseArrival(store, params.id, body.ruleId, await applying());
+    await directory.load();
+    events.notify();
+    return released;
+  });
   app.get(contract.rawPath, async (request, response) => {
     const { id } = parseInput(contract.RowId, request.params);
     const row = await store.read('arrivals').where({ id }).first();
@@ -101,9 +113,15 @@ function answerTasks(app: Express, { store, events, clock }: AppOptions): void {
     events.notify();
     return tasks.getTask(store, params.id);
   });
+  answer(app, contract.listComments, ({ params }) => comments.listComments(store, params.id));
+  answer(app, contract.addComment, async ({ params, body }) => {
+    await comments.addComment(store, params.id, body.text, clock);
+    events.notify();
+    return comments.listComments(store, params.id);
+  });
 }
 
-function answerRules(app: Express, { store, events, clock }: AppOptions): void {
+function answerRules(app: Express, { store, events, clock, user }: AppOptions): void {
   const one = async (id: string) => {
     const [rule] = await rules.listRules(store, clock, id);
     if (!rule) throw missing('rule');
@@ -115,6 +133,22 @@ function answerRules(app: Express, { store, events, clock }: AppOptions): void {
     return one(id);
   };
   answer(app, contract.listRules, async () => ({ items: await rules.listRules(store, clock) }));
+  answer(app, contract.listRuleNames, async () => ({ items: await rules.listRuleNames(store, clock) }));
+  answer(app, contract.listVersions, async ({ params }) => ({
+    items: await rules.listVersions(store, params.id),
+  }));
+  app.get(contract.exportPath, async (request, response) => {
+    const { ids } = parseInput(contract.ExportQuery, request.query);
+    response
+      .attachment('hatband-rules.json')
+      .type('application/json')
+      .send(await ruleFiles.exportRules(store, user, ids));
+  });
+  answer(app, contract.importRules, async ({ body }) => {
+    const result = await ruleFiles.importRules(store, body.json, clock);
+    events.notify();
+    return result;
+  });
   answer(app, contract.addRule, async ({ body }) => {
     const id = await rules.addRule(store, body.definition, clock);
     events.notify();
@@ -132,7 +166,7 @@ function answerRules(app: Express, { store, events, clock }: AppOptions): void {
     changed(id, rules.dropDraft(store, { id, revision })),
   );
   answer(app, contract.goLive, ({ params: { id }, revision }) =>
-    changed(id, rules.goLive(store, { id, revision }, clock)),
+    changed(id, rules.goLive(store, user, { id, revision }, clock)),
   );
   answer(app, contract.pauseRule, ({ params: { id }, revision }) =>
     changed(id, rules.setPaused(store, { id, revision }, true)),

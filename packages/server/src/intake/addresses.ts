@@ -1,7 +1,6 @@
-import type { Address, Named, NewProject } from '@hatband/contract';
-import { randomBytes, randomUUID } from 'node:crypto';
+import type { Address } from '@hatband/contract';
+import { randomBytes } from 'node:crypto';
 import type { Knex } from 'knex';
-import type { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
@@ -40,37 +39,11 @@ export async function listAddresses(store: Store, domain: string): Promise<Addre
   }));
 }
 
-export function listProjects(store: Store): Promise<Named[]> {
-  return store.read('projects').select('id', 'name').orderBy('name');
-}
-
 /** The inbox has an address from the first start on. */
 export async function ensureInbox(store: Store, clock: Clock): Promise<void> {
   await store.write(async (trx) => {
     if (await trx('addresses').where({ target_kind: 'inbox' }).first()) return;
     await insertAddress(trx, { name: 'inbox', projectId: null }, clock);
-  });
-}
-
-export async function addProject(
-  store: Store,
-  project: z.infer<typeof NewProject>,
-  clock: Clock,
-): Promise<Named> {
-  const { name } = project;
-  return store.write(async (trx) => {
-    if (await trx('projects').whereRaw('lower(name) = lower(?)', [name]).first()) {
-      const message = `There is a project ${name} already.`;
-      throw new Failure('conflict', message, [{ path: 'name', message }]);
-    }
-    const id = randomUUID();
-    await trx('projects').insert({ id, name, created_at: clock().toISOString() });
-    await insertAddress(trx, { name, projectId: id }, clock);
-    await record(trx, [
-      { kind: 'project', ref: id },
-      { kind: 'address', ref: id },
-    ]);
-    return { id, name };
   });
 }
 
@@ -93,7 +66,8 @@ export async function renewAddress(store: Store, id: number, clock: Clock): Prom
   });
 }
 
-async function insertAddress(
+/** A new address of the inbox (`projectId` null) or of a project; its number. */
+export async function insertAddress(
   trx: Knex.Transaction,
   of: { name: string; projectId: string | null },
   clock: Clock,

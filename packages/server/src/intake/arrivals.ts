@@ -1,10 +1,18 @@
-import type { Arrival, ArrivalSheet, OutcomeKind, ReadMessage } from '@hatband/contract';
+import {
+  Trace,
+  type Arrival,
+  type ArrivalSheet,
+  type OutcomeKind,
+  type ReadMessage,
+} from '@hatband/contract';
 import { Reading } from '@hatband/core/reading';
-import { Incoming, RuleTrace } from '@hatband/core/rules';
+import { evaluate, Held, Outcome, type CompiledRules, type Incoming } from '@hatband/core/rules';
 import { z } from 'zod';
-import { missing } from '../errors.ts';
-import { targetOf } from '../pipeline/apply.ts';
-import { inflateJson, type ArrivalRow, type Store } from '../store/index.ts';
+import { Failure, missing } from '../errors.ts';
+import { deliveryOf, releaseFor, type Applying, type Arrived } from '../pipeline/apply.ts';
+import { knownTasks } from '../pipeline/knownTasks.ts';
+import { ARRIVED, withAddress } from '../pipeline/queue.ts';
+import { inflateJson, parseJson, type ArrivalRow, type Store } from '../store/index.ts';
 import { viewTasks } from '../tasks/tasks.ts';
 
 export interface ArrivalPage {
@@ -39,6 +47,7 @@ async function view(store: Store, rows: readonly ArrivalRow[]): Promise<Arrival[
         kind: row.outcome_kind,
         taskIds: own.map((task) => task.id),
         ruleId: row.rule_id,
+        held: parseJson(z.array(Held), row.held),
         ...(row.outcome_reason === null ? {} : { reason: row.outcome_reason }),
       },
       deliveries: row.deliveries,
@@ -62,8 +71,10 @@ export async function countArrivals(store: Store): Promise<Record<OutcomeKind, n
   return {
     waiting: 0,
     tasks: 0,
+    comment: 0,
     unclaimed: 0,
     nothing: 0,
+    held: 0,
     failed: 0,
     ...Object.fromEntries(rows.map((row) => [row.outcome_kind, row.n])),
   };
@@ -95,7 +106,8 @@ export async function getArrival(store: Store, domain: string, id: number): Prom
     envelope: { from: row.envelope_from, size: message.size },
     read: reading ? readMessage(inflateJson(Reading, reading.body)) : null,
     tasks: await viewTasks(read, (query) => query.where('tasks.arrival_id', id).orderBy('tasks.id')),
-    trace: row.trace ? inflateJson(z.array(RuleTrace), row.trace) : [],
+    comments: await commentsOf(store, id),
+    effects: parseJson(Effects, row.effects).map(({ name, effect }) => ({ ruleName: name, effect })),
   };
 }
 
@@ -105,30 +117,91 @@ function readMessage({ message, anatomy, facts, warnings }: Reading): ReadMessag
   return { message: rest, anatomy, dates, deadline, events, warnings };
 }
 
-interface SampleRow {
-  id: number;
-  received_at: string;
-  body: Buffer;
-  target_kind: 'inbox' | 'project';
-  project_id: string | null;
+const Effects = Outcome.shape.effects;
+
+async function commentsOf(store: Store, id: number): Promise<ArrivalSheet['comments']> {
+  const rows: { task_id: number; title: string }[] = await store
+    .read('comments')
+    .join('tasks', 'tasks.id', 'comments.task_id')
+    .where('comments.arrival_id', id)
+    .whereNot('tasks.arrival_id', id)
+    .select('task_id', 'title');
+  return rows.map(({ task_id, title }) => ({ taskId: task_id, title }));
 }
+
+type SampleRow = Arrived & { body: Buffer; thread_id: number | null };
 
 /** Stored readings to prove a rule on, the newest first. */
-export async function listSamples(store: Store, limit: number) {
-  const rows: SampleRow[] = await store
-    .read('arrivals')
+export async function listSamples(store: Store, limit: number, { rules, domain }: Applying) {
+  const rows: SampleRow[] = await withAddress(store.read)
     .join('readings', 'readings.id', 'arrivals.reading_id')
-    .join('addresses', 'addresses.id', 'arrivals.address_id')
     .orderBy('arrivals.id', 'desc')
     .limit(limit)
-    .select('arrivals.id', 'received_at', 'readings.body', 'target_kind', 'project_id');
-  const items = rows.map((row) => ({ id: row.id, receivedAt: row.received_at, incoming: sample(row) }));
+    .select(...ARRIVED, 'readings.body', 'thread_id');
+  const items = await Promise.all(
+    rows.map(async (row) => ({
+      id: row.id,
+      receivedAt: row.received_at,
+      incoming: await incomingOf(store, row, rules, domain),
+    })),
+  );
   const total = await store.read('arrivals').whereNotNull('reading_id').count({ n: '*' }).first();
-  return { items, total: Number(total?.n ?? 0) };
+  return { items, total: Number(total?.n ?? 0), context: rules.context };
 }
 
-/** Rules look at no header yet, and headers are half of many messages. */
-function sample(row: SampleRow): Incoming {
+/** A stored message as rules see it now. */
+async function incomingOf(
+  store: Store,
+  row: SampleRow,
+  { context }: CompiledRules,
+  domain: string,
+): Promise<Incoming> {
   const reading = inflateJson(Reading, row.body);
-  return { reading: { ...reading, message: { ...reading.message, headers: [] } }, target: targetOf(row) };
+  return {
+    reading,
+    delivery: deliveryOf(row, domain, context.zone),
+    tasks: await knownTasks(store.read, row.thread_id ?? row.id, reading),
+  };
+}
+
+type StoredRow = SampleRow & { held: string; trace: Buffer | null };
+
+async function sampleRow(store: Store, id: number): Promise<StoredRow> {
+  const row: StoredRow | undefined = await withAddress(store.read)
+    .join('readings', 'readings.id', 'arrivals.reading_id')
+    .where('arrivals.id', id)
+    .first(...ARRIVED, 'readings.body', 'thread_id', 'held', 'trace');
+  if (!row) throw missing('message that was read');
+  return row;
+}
+
+/** Why a message became what it became, then and by the rules as they are now. */
+export async function traceArrival(store: Store, id: number, { rules, domain }: Applying) {
+  const row = await sampleRow(store, id);
+  const incoming = await incomingOf(store, row, rules, domain);
+  const { reason, trace, ruledOut } = evaluate(rules, incoming, { lastRule: true, askAll: true });
+  return { then: row.trace ? inflateJson(Trace, row.trace) : null, now: { reason, trace, ruledOut } };
+}
+
+/** Works one rule that held the arrival again, as it is now. Throws where it did not hold it, or is not live. */
+export async function releaseArrival(
+  store: Store,
+  id: number,
+  ruleId: string,
+  applying: Applying,
+): Promise<Arrival> {
+  const row = await sampleRow(store, id);
+  const held = parseJson(z.array(Held), row.held);
+  const rule = applying.rules.rules.find(({ version }) => version.ruleId === ruleId)?.version;
+  if (!held.some((each) => each.ruleId === ruleId)) throw missing('rule that held this message');
+  if (!rule)
+    throw new Failure(
+      'conflict',
+      'This rule is not live any more; pause no rule whose mail you want to release.',
+    );
+  const reading = inflateJson(Reading, row.body);
+  await store.write((trx) => releaseFor(trx, row, reading, { ...applying, rule, held }));
+  const [arrival] = await view(store, await store.read('arrivals').where({ id }));
+  if (!arrival) throw missing('arrival');
+  return arrival;
 }

@@ -1,5 +1,5 @@
 import { READER_VERSION, Reading, type ReadOptions } from '@hatband/core/reading';
-import type { RuleVersion } from '@hatband/core/rules';
+import type { CompiledRules } from '@hatband/core/rules';
 import { createHash } from 'node:crypto';
 import type { Logger } from 'pino';
 import type { Clock } from '../clock.ts';
@@ -21,7 +21,9 @@ export interface PipelineOptions {
   reader: Reader;
   readOptions: ReadOptions;
   /** The live rules in their order, as they are now. */
-  liveRules: () => Promise<RuleVersion[]>;
+  liveRules: () => Promise<CompiledRules>;
+  /** The domain of the intake addresses. */
+  domain: string;
   /** Since when no mail is being received, by `performance.now()`; null while some is. */
   quietSince: () => number | null;
   onApplied: () => void;
@@ -143,7 +145,7 @@ async function readBatch(options: PipelineOptions, batch: readonly Claimed[]): P
 
 /** All ready arrivals of the batch in one transaction; one that cannot be applied is failed and the others stand. */
 async function applyBatch(options: PipelineOptions, batch: readonly Claimed[]): Promise<void> {
-  const { store, log, clock } = options;
+  const { store, log, clock, domain } = options;
   const rules = await options.liveRules();
   const readings = await readingsOf(store, batch);
   await store.write(async (trx) => {
@@ -153,7 +155,7 @@ async function applyBatch(options: PipelineOptions, batch: readonly Claimed[]): 
       try {
         const reading = inflateJson(Reading, body);
         await trx.transaction((savepoint) =>
-          applyOutcome(savepoint, arrival, reading, rules, clock().toISOString()),
+          applyOutcome(savepoint, arrival, reading, { rules, domain, clock }),
         );
       } catch (error) {
         log.error({ arrival: arrival.id, error: messageOf(error) }, 'an outcome could not be applied');

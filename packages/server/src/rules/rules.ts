@@ -1,29 +1,14 @@
-import type { Rule } from '@hatband/contract';
-import { RuleDefinition, type RuleVersion } from '@hatband/core/rules';
+import type { Rule, RuleName } from '@hatband/contract';
+import { checkRule, RuleDefinition } from '@hatband/core/rules';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
 import { parseJson, type RuleRow, type Store } from '../store/index.ts';
+import { loadContext, type User } from './ruleSet.ts';
 
 const MONTH_MS = 30 * 24 * 60 * 60 * 1000;
-
-/** The live rules in their order, as the pipeline asks them. */
-export async function liveRules(store: Store): Promise<RuleVersion[]> {
-  const rows: { id: string; version: number; definition: string }[] = await store
-    .read('rules')
-    .join('rule_versions', { 'rule_versions.rule_id': 'rules.id', 'rule_versions.version': 'rules.version' })
-    .where({ state: 'live' })
-    .whereNull('deleted_at')
-    .orderBy('position')
-    .select('rules.id', 'rules.version', 'definition');
-  return rows.map((row) => ({
-    ruleId: row.id,
-    version: row.version,
-    definition: parseJson(RuleDefinition, row.definition),
-  }));
-}
 
 type JoinedRow = RuleRow & { live: string | null; taken: number; last_taken: string | null };
 
@@ -31,7 +16,7 @@ type JoinedRow = RuleRow & { live: string | null; taken: number; last_taken: str
 export async function listRules(store: Store, clock: Clock, id?: string): Promise<Rule[]> {
   const since = new Date(clock().getTime() - MONTH_MS).toISOString();
   const { read } = store;
-  const taken = read('arrivals').whereRaw('rule_id = rules.id');
+  const taken = read('arrival_rules').whereRaw('rule_id = rules.id');
   const rows: JoinedRow[] = await read('rules')
     .leftJoin('rule_versions', {
       'rule_versions.rule_id': 'rules.id',
@@ -62,19 +47,24 @@ function view(row: JoinedRow): Rule {
 }
 
 /** A new rule is a draft at the end of the order. */
-export async function addRule(store: Store, definition: RuleDefinition, clock: Clock): Promise<string> {
+export const addRule = (store: Store, definition: RuleDefinition, clock: Clock): Promise<string> =>
+  store.write((trx) => insertRule(trx, definition, clock));
+
+export async function insertRule(
+  trx: Knex.Transaction,
+  definition: RuleDefinition,
+  clock: Clock,
+): Promise<string> {
   const id = randomUUID();
-  await store.write(async (trx) => {
-    const last = await trx('rules').max({ position: 'position' }).first();
-    await trx('rules').insert({
-      id,
-      position: (last?.position ?? 0) + 1,
-      state: 'draft',
-      draft: JSON.stringify(definition),
-      created_at: clock().toISOString(),
-    });
-    await record(trx, [{ kind: 'rule', ref: id }]);
+  const last = await trx('rules').max({ position: 'position' }).first();
+  await trx('rules').insert({
+    id,
+    position: (last?.position ?? 0) + 1,
+    state: 'draft',
+    draft: JSON.stringify(definition),
+    created_at: clock().toISOString(),
   });
+  await record(trx, [{ kind: 'rule', ref: id }]);
   return id;
 }
 
@@ -113,11 +103,11 @@ export const dropDraft = (store: Store, seen: Seen) =>
   });
 
 /** The draft becomes the next version and works on mail from now on. */
-export const goLive = (store: Store, seen: Seen, clock: Clock) =>
+export const goLive = (store: Store, user: User, seen: Seen, clock: Clock) =>
   change(store, seen, async (row, trx) => {
     if (row.draft === null) throw new Failure('conflict', 'Nothing was changed since this rule went live.');
     const definition = parseJson(RuleDefinition, row.draft);
-    await requireProject(trx, definition);
+    await requireSound(trx, user, definition);
     const version = (row.version ?? 0) + 1;
     const made_at = clock().toISOString();
     await trx('rule_versions').insert({
@@ -129,13 +119,13 @@ export const goLive = (store: Store, seen: Seen, clock: Clock) =>
     return { version, draft: null, state: 'live' };
   });
 
-async function requireProject(trx: Knex.Transaction, { route }: RuleDefinition): Promise<void> {
-  if (route.project.kind !== 'named') return;
-  const found = await trx('projects').where({ id: route.project.id }).first();
-  if (!found)
-    throw new Failure('input', 'The project of this rule does not exist.', [
-      { path: 'route.project', message: 'Choose a project.' },
-    ]);
+/** A rule that names what does not exist, or cannot work otherwise, does not go live. */
+async function requireSound(trx: Knex.Transaction, user: User, definition: RuleDefinition): Promise<void> {
+  const problems = checkRule(definition, await loadContext(trx, user));
+  const [first] = problems;
+  if (!first) return;
+  const issues = problems.map(({ path, message }) => ({ path: path.join('.'), message }));
+  throw new Failure('input', first.message, issues);
 }
 
 export const setPaused = (store: Store, seen: Seen, paused: boolean) =>
@@ -162,4 +152,23 @@ export async function orderRules(store: Store, ids: readonly string[]): Promise<
         .update({ position: index + 1 });
     await record(trx, [{ kind: 'rule', ref: 'order' }]);
   });
+}
+
+/** What the work of rules is shown by. */
+export async function listRuleNames(store: Store, clock: Clock): Promise<RuleName[]> {
+  const rules = await listRules(store, clock);
+  return rules.flatMap(({ id, live, draft, deleted }) => {
+    const definition = live ?? draft;
+    return definition ? [{ id, name: definition.name, band: definition.band, deleted }] : [];
+  });
+}
+
+/** The versions of a rule that went live, the newest first. */
+export async function listVersions(store: Store, id: string) {
+  const rows = await store.read('rule_versions').where({ rule_id: id }).orderBy('version', 'desc');
+  return rows.map(({ version, made_at, definition }) => ({
+    version,
+    madeAt: made_at,
+    definition: parseJson(RuleDefinition, definition),
+  }));
 }

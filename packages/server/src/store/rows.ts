@@ -15,6 +15,27 @@ export interface ProjectRow {
   id: string;
   name: string;
   created_at: string;
+  description: string;
+  sections: string;
+  fields: string;
+  requirements: string;
+  revision: number;
+  /** Its name is free again, and its tasks are in no project. */
+  deleted_at: string | null;
+}
+
+/** A person, a lookup table, a task template or a tag. */
+export interface NamedRow {
+  id: string;
+  kind: 'people' | 'tables' | 'templates' | 'tags';
+  name: string;
+  body: string;
+  revision: number;
+}
+
+export interface SettingRow {
+  key: 'inboxRequirements';
+  value: string;
 }
 
 export interface AddressRow {
@@ -47,10 +68,28 @@ export interface ArrivalRow {
   /** The sender of the newest words. */
   asks_name: string;
   asks_address: string;
-  outcome_kind: 'waiting' | 'tasks' | 'unclaimed' | 'nothing' | 'failed';
+  outcome_kind: 'waiting' | 'tasks' | 'comment' | 'unclaimed' | 'nothing' | 'held' | 'failed';
   outcome_reason: string | null;
+  /** The first rule that took it. */
   rule_id: string | null;
   trace: Buffer | null;
+  /** Messages that answer one another have the same; null until it was read. */
+  thread_id: number | null;
+  held: string;
+  effects: string;
+}
+
+/** Which thread a message id belongs to (RFC 5322, section 3.6.4). */
+export interface ThreadMessageRow {
+  message_ref: string;
+  thread_id: number;
+}
+
+/** Each rule that took an arrival. */
+export interface ArrivalRuleRow {
+  arrival_id: number;
+  rule_id: string;
+  received_at: string;
 }
 
 export interface ReadingRow {
@@ -89,8 +128,38 @@ export interface TaskRow {
   priority: 'high' | 'medium' | 'low' | null;
   project_id: string | null;
   status: 'needs action' | 'in process' | 'completed' | 'cancelled';
+  start: string | null;
+  deadline: string | null;
+  section: string | null;
+  assignee: string | null;
+  tags: string;
+  notes: string;
+  reminders: string;
+  own_fields: string;
+  checklist: string;
+  effort: string | null;
+  /** Its place in its section; lower is higher. */
+  place: number;
   evidence: string;
   revision: number;
+  created_at: string;
+}
+
+/** A reference number in a task's title or own fields. */
+export interface TaskReferenceRow {
+  task_id: number;
+  reference: string;
+}
+
+export interface CommentRow {
+  id: number;
+  task_id: number;
+  /** Null for the user's own. */
+  arrival_id: number | null;
+  rule_id: string | null;
+  version: number | null;
+  text: string;
+  evidence: string | null;
   created_at: string;
 }
 
@@ -107,7 +176,7 @@ export interface TaskChangeRow {
 
 export interface EventRow {
   seq: number;
-  kind: 'arrival' | 'task' | 'rule' | 'address' | 'project';
+  kind: 'arrival' | 'task' | 'rule' | 'address' | 'project' | 'named';
   /** Its id; empty for several at once. */
   ref: string;
 }
@@ -124,6 +193,12 @@ declare module 'knex/types/tables.js' {
     rule_versions: RuleVersionRow;
     tasks: TaskRow;
     task_changes: TaskChangeRow;
+    task_references: TaskReferenceRow;
+    comments: CommentRow;
+    named: NamedRow;
+    settings: SettingRow;
+    thread_messages: ThreadMessageRow;
+    arrival_rules: ArrivalRuleRow;
     events: EventRow;
   }
 }

@@ -1,14 +1,17 @@
 import type { Named, Task, TaskChange, ValueSource } from '@hatband/contract';
-import { BUILT_IN, FieldEvidence, RuleDefinition } from '@hatband/core/rules';
-import { TaskField } from '@hatband/core/tasks';
+import { BUILT_IN, FieldEvidence, READING_KINDS, RuleDefinition, type ReadingKind } from '@hatband/core/rules';
+import type { TaskFields } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
+import { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
+import { saveReferences } from '../pipeline/knownTasks.ts';
 import { parseJson, type Store, type TaskChangeRow, type TaskRow } from '../store/index.ts';
+import { columnOf, DONE, fieldsOf, stored, type StoredField } from './columns.ts';
 
-export const DONE = ['completed', 'cancelled'] as const;
+const CHECKLIST = z.array(z.string());
 
 type JoinedRow = TaskRow & {
   project_name: string | null;
@@ -24,7 +27,9 @@ export async function viewTasks(
 ): Promise<Task[]> {
   const query = db('tasks')
     .join('arrivals', 'arrivals.id', 'tasks.arrival_id')
-    .leftJoin('projects', 'projects.id', 'tasks.project_id')
+    .leftJoin('projects', (join) =>
+      join.on('projects.id', 'tasks.project_id').andOnNull('projects.deleted_at'),
+    )
     .select(
       'tasks.*',
       { project_name: 'projects.name' },
@@ -41,7 +46,8 @@ export async function viewTasks(
   return rows.map((row) => view(row, ruleNames, corrections.get(row.id) ?? []));
 }
 
-async function namesOfRules(db: Knex): Promise<(ruleId: string, version: number) => string> {
+/** The names of rules as they were in each version. */
+export async function namesOfRules(db: Knex): Promise<(ruleId: string, version: number) => string> {
   const rows = await db('rule_versions').select('rule_id', 'version', 'definition');
   const names = new Map(
     rows.map((row) => [
@@ -67,20 +73,27 @@ function view(
   corrections: TaskChangeRow[],
 ): Task {
   const read = parseJson(FieldEvidence, row.evidence);
-  const evidence: Partial<Record<TaskField, ValueSource>> = {};
-  for (const field of TaskField.options) {
-    const own = corrections.filter((change) => change.field === field);
-    const taken = read[field];
-    if (own.length > 0) evidence[field] = { by: 'user', at: own.at(-1)?.at ?? '', was: own[0]?.old ?? null };
-    else if (taken)
-      evidence[field] = { by: 'rule', ...taken, ruleName: ruleName(taken.ruleId, taken.version) };
+  const evidence: Record<string, ValueSource> = {};
+  for (const [field, taken] of Object.entries(read))
+    evidence[field] = {
+      by: 'rule',
+      ...taken,
+      ruleName: ruleName(taken.ruleId, taken.version),
+      reading: readingLabel(taken.readingKind),
+    };
+  for (const { field, at } of corrections) {
+    const first = corrections.find((change) => change.field === field);
+    evidence[field] = { by: 'user', at, was: first?.old ?? null };
   }
   return {
     id: row.id,
-    title: row.title,
-    due: row.due,
-    priority: row.priority,
-    project: row.project_id === null ? null : { id: row.project_id, name: row.project_name ?? '' },
+    ...fieldsOf(row),
+    checklist: parseJson(CHECKLIST, row.checklist),
+    effort: row.effort,
+    project:
+      row.project_id === null || row.project_name === null
+        ? null
+        : { id: row.project_id, name: row.project_name },
     status: row.status,
     arrivalId: row.arrival_id,
     ruleId: row.rule_id === BUILT_IN ? null : row.rule_id,
@@ -90,6 +103,11 @@ function view(
     revision: row.revision,
   };
 }
+
+const readingLabel = (kind: string) =>
+  isReadingKind(kind) ? READING_KINDS[kind].label : kind === 'template' ? 'its template' : 'its route';
+
+const isReadingKind = (kind: string): kind is ReadingKind => kind in READING_KINDS;
 
 export async function getTask(store: Store, id: number): Promise<Task> {
   const [task] = await viewTasks(store.read, (query) => query.where('tasks.id', id));
@@ -137,15 +155,6 @@ async function countTasks(store: Store): Promise<{ open: number; done: number }>
   return { open: Number(all) - Number(done), done: Number(done) };
 }
 
-const COLUMNS = {
-  title: 'title',
-  due: 'due',
-  priority: 'priority',
-  project: 'project_id',
-  status: 'status',
-} as const;
-type ChangedField = keyof typeof COLUMNS;
-
 /** The user's own change; each field that becomes another is recorded with its old and new value. */
 export async function changeTask(
   store: Store,
@@ -159,18 +168,19 @@ export async function changeTask(
     if (row.revision !== seen.revision)
       throw new Failure('stale', 'This task was changed elsewhere meanwhile; look at it again.');
     if (change.project != null) await requireProject(trx, change.project);
-    const fields = (Object.keys(change) as ChangedField[]).filter(
-      (field) => row[COLUMNS[field]] !== change[field],
+    const fields = (Object.keys(change) as StoredField[]).filter(
+      (field) => row[columnOf(field)] !== columnValue(field, change),
     );
     if (fields.length === 0) return;
-    const values = Object.fromEntries(fields.map((field) => [COLUMNS[field], change[field]]));
+    const values = Object.fromEntries(fields.map((field) => [columnOf(field), columnValue(field, change)]));
     await trx('tasks')
       .where({ id: seen.id })
       .update({ ...values, revision: row.revision + 1 });
     const by = { task_id: seen.id, actor: 'user' as const, run: randomUUID(), at: clock().toISOString() };
     await trx('task_changes').insert(
-      fields.map((field) => ({ ...by, field, old: row[COLUMNS[field]], new: change[field] ?? null })),
+      changesOf(fieldsOf(row).fields, fields, change, row).map((each) => ({ ...by, ...each })),
     );
+    await saveReferences(trx, seen.id, fieldsOf({ ...row, ...values }));
     await record(trx, [
       { kind: 'task', ref: String(seen.id) },
       { kind: 'arrival', ref: String(row.arrival_id) },
@@ -178,8 +188,22 @@ export async function changeTask(
   });
 }
 
+/** One change a field; a field of a project's own goes by its name. */
+function changesOf(own: TaskFields['fields'], fields: readonly StoredField[], change: TaskChange, row: TaskRow) {
+  return fields.flatMap((field) => {
+    if (field !== 'fields')
+      return [{ field: field as string, old: stored(row[columnOf(field)]), new: columnValue(field, change) }];
+    const next = change.fields ?? {};
+    return [...new Set([...Object.keys(own), ...Object.keys(next)])]
+      .map((name) => ({ field: name, old: stored(own[name]), new: stored(next[name]) }))
+      .filter((each) => each.old !== each.new);
+  });
+}
+
+const columnValue = (field: StoredField, change: TaskChange) => stored(change[field]);
+
 async function requireProject(trx: Knex.Transaction, project: Named['id']): Promise<void> {
-  if (await trx('projects').where({ id: project }).first()) return;
+  if (await trx('projects').where({ id: project }).whereNull('deleted_at').first()) return;
   throw new Failure('input', 'There is no such project.', [
     { path: 'project', message: 'Choose a project.' },
   ]);

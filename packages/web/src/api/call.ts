@@ -2,7 +2,7 @@ import { Problem, type Endpoint } from '@hatband/contract';
 import { z } from 'zod';
 
 /** What the server refused, in its words. */
-class ProblemError extends Error {
+export class ProblemError extends Error {
   constructor(readonly problem: Problem) {
     super(problem.detail);
   }

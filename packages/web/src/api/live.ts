@@ -6,9 +6,10 @@ import { useEffect, useState } from 'react';
 const STALE: Record<Exclude<ChangeEvent['kind'], 'everything'>, readonly string[]> = {
   arrival: ['arrivals', 'samples', 'rules', 'health'],
   task: ['tasks', 'arrivals'],
-  rule: ['rules'],
+  rule: ['rules', 'samples'],
   address: ['addresses'],
-  project: ['projects'],
+  project: ['projects', 'samples', 'tasks', 'arrivals'],
+  named: ['named', 'samples'],
 };
 
 /** Keeps all queries true by the server's events. Answers whether the server is listening. */

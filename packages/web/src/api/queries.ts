@@ -1,6 +1,7 @@
 import * as contract from '@hatband/contract';
 import type { OutcomeKind } from '@hatband/contract';
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
+import type { z } from 'zod';
 import { call } from './call.ts';
 
 /** The first word of each key is what live.ts invalidates. */
@@ -30,11 +31,6 @@ export const arrivalSheet = (id: number) =>
     queryFn: () => call(contract.getArrival, { params: { id } }),
   });
 
-export const samples = queryOptions({
-  queryKey: ['samples'],
-  queryFn: () => call(contract.listSamples, { query: { limit: 200 } }),
-});
-
 export const tasks = (state: 'open' | 'done') =>
   infiniteQueryOptions({
     queryKey: ['tasks', 'list', state],
@@ -46,9 +42,27 @@ export const tasks = (state: 'open' | 'done') =>
     getNextPageParam: (page) => page.next ?? undefined,
   });
 
-export const rules = queryOptions({ queryKey: ['rules'], queryFn: () => call(contract.listRules) });
+export const ruleNames = queryOptions({
+  queryKey: ['rules', 'names'],
+  queryFn: () => call(contract.listRuleNames),
+});
 export const addresses = queryOptions({
   queryKey: ['addresses'],
   queryFn: () => call(contract.listAddresses),
 });
 export const projects = queryOptions({ queryKey: ['projects'], queryFn: () => call(contract.listProjects) });
+
+export const task = (id: number) =>
+  queryOptions({
+    queryKey: ['tasks', 'one', id],
+    queryFn: () => call(contract.getTask, { params: { id } }),
+  });
+export const comments = (taskId: number) =>
+  queryOptions({
+    queryKey: ['tasks', 'comments', taskId],
+    queryFn: () => call(contract.listComments, { params: { id: taskId } }),
+  });
+
+/** People, lookup tables, task templates or tags. */
+export const register = <S extends z.ZodType<{ name: string }>>(of: contract.Register<S>) =>
+  queryOptions({ queryKey: ['named', of.kind], queryFn: () => call(of.list) });

@@ -10,6 +10,11 @@ import { theme } from './theme.ts';
 const LedgerPage = lazy(() => import('../ledger/LedgerPage.tsx').then((m) => ({ default: m.LedgerPage })));
 const TasksPage = lazy(() => import('../tasks/TasksPage.tsx').then((m) => ({ default: m.TasksPage })));
 const RulesPage = lazy(() => import('../rules/RulesPage.tsx').then((m) => ({ default: m.RulesPage })));
+const TaskPage = lazy(() => import('../tasks/TaskPage.tsx').then((m) => ({ default: m.TaskPage })));
+const TablesPage = lazy(() => import('../tables/TablesPage.tsx').then((m) => ({ default: m.TablesPage })));
+const SettingsPage = lazy(() =>
+  import('../settings/SettingsPage.tsx').then((m) => ({ default: m.SettingsPage })),
+);
 const IntakePage = lazy(() => import('../intake/IntakePage.tsx').then((m) => ({ default: m.IntakePage })));
 
 function Shell() {
@@ -31,7 +36,10 @@ const router = createBrowserRouter([
     children: [
       { path: '/ledger/:id?', element: <LedgerPage /> },
       { path: '/tasks', element: <TasksPage /> },
+      { path: '/tasks/:id', element: <TaskPage /> },
       { path: '/rules/:id?', element: <RulesPage /> },
+      { path: '/tables/:id?', element: <TablesPage /> },
+      { path: '/settings/:part?', element: <SettingsPage /> },
       { path: '/intake', element: <IntakePage /> },
       { path: '*', element: <Navigate to="/ledger" replace /> },
     ],

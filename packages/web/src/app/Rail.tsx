@@ -10,6 +10,7 @@ const SCREENS = [
   { to: '/tasks', name: 'Tasks' },
   { to: '/rules', name: 'Rules' },
   { to: '/intake', name: 'Intake' },
+  { to: '/settings', name: 'Settings' },
 ];
 
 /** The side rail: where one can go, and whether mail is being received. */

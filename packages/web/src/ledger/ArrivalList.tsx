@@ -1,9 +1,9 @@
-import type { Arrival, OutcomeKind, Rule } from '@hatband/contract';
+import type { Arrival, OutcomeKind, RuleName } from '@hatband/contract';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import type { KeyboardEvent } from 'react';
 import { Fragment } from 'react';
 import { Link } from 'react-router';
-import { arrivals, rules } from '../api/queries.ts';
+import { arrivals, ruleNames } from '../api/queries.ts';
 import { Band, PriorityBar } from '../shared/Band.tsx';
 import { dayHeading, dayText, useClock } from '../shared/clock.ts';
 import { Failed, Notice } from '../shared/Page.tsx';
@@ -18,7 +18,7 @@ export function ArrivalList({
   openId: number | null;
 }) {
   const list = useInfiniteQuery(arrivals(outcome));
-  const { data: ruleList } = useQuery(rules);
+  const { data: ruleList } = useQuery(ruleNames);
   const clock = useClock();
   if (list.error) return <Failed error={list.error} retry={() => void list.refetch()} />;
   if (!list.data) return <div className={css.list} />;
@@ -64,13 +64,20 @@ function moveFocus(event: KeyboardEvent<HTMLElement>): void {
   event.preventDefault();
 }
 
-function ArrivalLine({ arrival, open, rule }: { arrival: Arrival; open: boolean; rule: Rule | undefined }) {
+function ArrivalLine({
+  arrival,
+  open,
+  rule,
+}: {
+  arrival: Arrival;
+  open: boolean;
+  rule: RuleName | undefined;
+}) {
   const clock = useClock();
   const waiting = arrival.outcome.kind === 'waiting';
-  const definition = rule?.live ?? rule?.draft ?? null;
   return (
     <Link to={`/ledger/${String(arrival.id)}`} className={css.line} aria-current={open ? 'true' : undefined}>
-      <Band band={definition?.band ?? null} />
+      <Band band={rule?.band ?? null} />
       <time className={css.time}>{clock.time(arrival.receivedAt)}</time>
       <span className={css.what}>
         <span className={css.subject}>{waiting ? 'A message' : arrival.subject || '(no subject)'}</span>
@@ -89,6 +96,11 @@ function Became({ arrival: { subject, outcome, tasks } }: { arrival: Arrival }) 
   const [task] = tasks;
   if (outcome.kind === 'waiting') return <span className={css.nothing}>received, being read …</span>;
   if (outcome.kind === 'failed') return <span className={css.failed}>✕ failed: {outcome.reason}</span>;
+  if (outcome.kind === 'held')
+    return (
+      <span className={css.unclaimed}>held: {outcome.held.map(({ message }) => message).join(' ')}</span>
+    );
+  if (outcome.kind === 'comment') return <span className={css.became}>→ a comment on a task</span>;
   if (!task) return <span className={css.nothing}>{outcome.reason}, nothing to do</span>;
   const unclaimed = outcome.kind === 'unclaimed';
   const name = subject.includes(task.title)
@@ -102,6 +114,7 @@ function Became({ arrival: { subject, outcome, tasks } }: { arrival: Arrival }) 
         {task.project && ` in ${task.project.name}`}
         {task.due && ', '}
         {task.due && <span className={css.due}>{dayText(task.due, clock.today)}</span>}
+        {tasks.length > 1 && ` and ${String(tasks.length - 1)} more`}
       </span>
       <PriorityBar priority={task.priority} />
     </>

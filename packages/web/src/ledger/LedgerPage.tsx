@@ -20,6 +20,8 @@ export function LedgerPage() {
     { value: 'all', name: 'all', count: all },
     { value: 'tasks', name: 'by a rule', count: counts?.tasks },
     { value: 'unclaimed', name: 'unclaimed', count: counts?.unclaimed },
+    { value: 'comment', name: 'comments', count: counts?.comment },
+    { value: 'held', name: 'held', count: counts?.held },
     { value: 'nothing', name: 'nothing to do', count: counts?.nothing },
     { value: 'failed', name: 'failed', count: counts?.failed },
   ];

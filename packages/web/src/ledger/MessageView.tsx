@@ -1,6 +1,7 @@
 import type { Arrival, ReadMessage } from '@hatband/contract';
 import type { Part } from '@hatband/core/anatomy';
 import { dayText, useClock } from '../shared/clock.ts';
+import { hueOf, washOf } from '../shared/hues.ts';
 import css from './MessageView.module.css';
 import { keyOf, same, segmentsOf, unwrap, type Mark, type Pointed } from './marks.ts';
 
@@ -194,8 +195,8 @@ function Marked({
         className={on ? `${css.mark ?? ''} ${css.on ?? ''}` : css.mark}
         style={
           {
-            '--hue': `var(--field-${mark.field})`,
-            '--wash': `var(--field-${mark.field}-wash)`,
+            '--hue': hueOf(mark.field),
+            '--wash': washOf(mark.field),
           } as React.CSSProperties
         }
         data-mark={keyOf(mark)}

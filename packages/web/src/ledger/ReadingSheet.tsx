@@ -1,17 +1,20 @@
 import type { ArrivalSheet } from '@hatband/contract';
 import { rawPath } from '@hatband/contract';
 import { useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { arrivalSheet } from '../api/queries.ts';
+import { arrivalSheet, ruleNames } from '../api/queries.ts';
 import { useClock } from '../shared/clock.ts';
 import { Failed, Notice } from '../shared/Page.tsx';
 import { marksOf, type Pointed } from './marks.ts';
 import { MessageView } from './MessageView.tsx';
 import css from './ReadingSheet.module.css';
+import { Effects } from './Effects.tsx';
+import { HeldNote } from './HeldNote.tsx';
 import { TaskCard } from './TaskCard.tsx';
 import { ValueLine } from './ValueLine.tsx';
-import { Why } from './Why.tsx';
+
+const Why = lazy(() => import('./Why.tsx').then((m) => ({ default: m.Why })));
 
 /** A message with the places its values were read from, and its tasks beside it. */
 export function ReadingSheet({ id }: { id: number | null }) {
@@ -47,7 +50,11 @@ function Sheet({ sheet }: { sheet: ArrivalSheet }) {
   return (
     <article className={css.sheet} aria-label="Reading sheet">
       <SheetHead sheet={sheet} why={why} onWhy={setWhy} />
-      {why && <Why sheet={sheet} />}
+      {why && (
+        <Suspense>
+          <Why sheet={sheet} />
+        </Suspense>
+      )}
       <div className={css.body} ref={body}>
         <div>
           {read ? (
@@ -76,7 +83,16 @@ function Sheet({ sheet }: { sheet: ArrivalSheet }) {
               who={read?.anatomy.who ?? null}
             />
           ))}
+          {arrival.outcome.held.map((held) => (
+            <HeldNote key={held.ruleId} arrivalId={arrival.id} held={held} />
+          ))}
+          {sheet.comments.map(({ taskId, title }) => (
+            <p key={taskId} className={css.noTask}>
+              A comment on <Link to={`/tasks/${String(taskId)}`}>{title}</Link>.
+            </p>
+          ))}
           {tasks.length === 0 && <p className={css.noTask}>{noTask(sheet)}</p>}
+          <Effects effects={sheet.effects} />
         </div>
         <ValueLine container={body} pointed={pointed} />
       </div>
@@ -94,7 +110,9 @@ function SheetHead({
   onWhy: (why: boolean) => void;
 }) {
   const { arrival, address, tasks } = sheet;
-  const rule = sheet.trace.find((trace) => trace.taken && trace.ruleId === arrival.outcome.ruleId);
+  const { data } = useQuery(ruleNames);
+  const rule = data?.items.find(({ id }) => id === arrival.outcome.ruleId);
+  const version = versionOf(sheet);
   return (
     <div className={css.head}>
       <span>
@@ -103,7 +121,8 @@ function SheetHead({
       </span>
       {rule && (
         <span>
-          rule <b>{rule.name}</b>, version {rule.version}
+          rule <b>{rule.name}</b>
+          {version !== null && `, version ${String(version)}`}
         </span>
       )}
       {tasks.length > 0 && !rule && (
@@ -144,8 +163,24 @@ function Unread({ sheet }: { sheet: ArrivalSheet }) {
   );
 }
 
-function noTask({ arrival }: ArrivalSheet): string {
-  if (arrival.outcome.kind === 'nothing')
-    return `No task: this mail is ${arrival.outcome.reason === 'answers itself' ? 'one that answers itself' : 'made by a machine and no rule took it'}.`;
-  return arrival.outcome.kind === 'failed' ? 'No task was made.' : 'Its task will stand here.';
+/** The version of the rule that made its first task. */
+function versionOf({ tasks, arrival }: ArrivalSheet): number | null {
+  const sources = tasks.flatMap((task) => Object.values(task.evidence));
+  const made = sources.find((source) => source.by === 'rule' && source.ruleId === arrival.outcome.ruleId);
+  return made?.by === 'rule' ? made.version : null;
+}
+
+function noTask({ arrival: { outcome }, comments }: ArrivalSheet): string | null {
+  switch (outcome.kind) {
+    case 'nothing':
+      return outcome.reason === 'a rule says so'
+        ? 'No task: its rule makes none.'
+        : `No task: this mail is ${outcome.reason === 'answers itself' ? 'one that answers itself' : 'made by a machine and no rule took it'}.`;
+    case 'failed':
+      return 'No task was made.';
+    case 'waiting':
+      return 'Its task will stand here.';
+    default:
+      return comments.length > 0 || outcome.held.length > 0 ? null : 'No task was made.';
+  }
 }

@@ -1,16 +1,17 @@
 import type { Task, ValueSource } from '@hatband/contract';
 import { useQuery } from '@tanstack/react-query';
 import type { Mailbox } from '@hatband/core/mail';
-import { READING_KINDS, type ReadingKind } from '@hatband/core/rules';
-import type { TaskField } from '@hatband/core/tasks';
 import { Checkbox } from 'antd';
 import type { ReactNode } from 'react';
-import { rules } from '../api/queries.ts';
+import { Link } from 'react-router';
+import { ruleNames } from '../api/queries.ts';
 import { Band } from '../shared/Band.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
-import { DueField, PriorityField, ProjectField, TitleField } from '../shared/fields.tsx';
+import { TitleField } from '../shared/fields.tsx';
+import { hueOf, washOf } from '../shared/hues.ts';
 import { ErrorLine } from '../shared/Page.tsx';
-import { useNames } from '../shared/names.ts';
+import { useProjectName } from '../shared/names.ts';
+import { TaskRows } from '../shared/TaskRows.tsx';
 import { useChangeTask } from '../shared/useChangeTask.ts';
 import { keyOf, same, type Pointed } from './marks.ts';
 import css from './TaskCard.module.css';
@@ -23,13 +24,13 @@ interface Pointing {
 /** A task beside its message: each value with where it came from, changed in place. */
 export function TaskCard({ task, who, ...pointing }: Pointing & { task: Task; who: Mailbox | null }) {
   const change = useChangeTask(task);
-  const { data } = useQuery(rules);
+  const { data } = useQuery(ruleNames);
   const rule = data?.items.find((r) => r.id === task.ruleId);
   const set = change.mutate;
   const done = task.status === 'completed';
   return (
     <section className={css.card} aria-label="Task">
-      <Band band={(rule?.live ?? rule?.draft)?.band ?? null} />
+      <Band band={rule?.band ?? null} />
       <div className={css.content}>
         <Row task={task} field="title" {...pointing} bare>
           <TitleField
@@ -39,30 +40,16 @@ export function TaskCard({ task, who, ...pointing }: Pointing & { task: Task; wh
             }}
           />
         </Row>
-        <Row task={task} field="due" {...pointing}>
-          <DueField
-            value={task.due}
-            onChange={(due) => {
-              set({ due });
-            }}
-          />
-        </Row>
-        <Row task={task} field="priority" {...pointing}>
-          <PriorityField
-            value={task.priority}
-            onChange={(priority) => {
-              set({ priority });
-            }}
-          />
-        </Row>
-        <Row task={task} field="project" {...pointing}>
-          <ProjectField
-            value={task.project}
-            onChange={(project) => {
-              set({ project });
-            }}
-          />
-        </Row>
+        <TaskRows
+          task={task}
+          filled
+          onChange={set}
+          row={(field, editor) => (
+            <Row key={field} task={task} field={field} {...pointing}>
+              {editor}
+            </Row>
+          )}
+        />
         {who && (
           <div className={css.row}>
             <span className={css.name} style={{ color: 'var(--field-who)' }}>
@@ -71,6 +58,16 @@ export function TaskCard({ task, who, ...pointing }: Pointing & { task: Task; wh
             <div className={css.value}>{who.name || who.address}</div>
           </div>
         )}
+        {task.checklist.length > 0 && (
+          <ul className={css.checklist} aria-label="checklist">
+            {task.checklist.map((each) => (
+              <li key={each}>{each}</li>
+            ))}
+          </ul>
+        )}
+        <p className={css.page}>
+          <Link to={`/tasks/${String(task.id)}`}>the task’s page</Link>
+        </p>
         <Checkbox
           checked={done}
           onChange={(e) => {
@@ -87,7 +84,7 @@ export function TaskCard({ task, who, ...pointing }: Pointing & { task: Task; wh
 
 interface RowProps extends Pointing {
   task: Task;
-  field: TaskField;
+  field: string;
   /** Without the field's name. */
   bare?: boolean;
   children: ReactNode;
@@ -100,7 +97,7 @@ function Row({ task, field, bare = false, pointed, onPoint, children }: RowProps
   return (
     <div
       className={`${css.row ?? ''} ${bare ? (css.bare ?? '') : ''}`}
-      style={on ? { background: `var(--field-${field}-wash)` } : undefined}
+      style={on ? { background: washOf(field) } : undefined}
       data-value={keyOf(here)}
       onMouseEnter={() => {
         onPoint(here);
@@ -116,7 +113,7 @@ function Row({ task, field, bare = false, pointed, onPoint, children }: RowProps
       }}
     >
       {!bare && (
-        <span className={css.name} style={{ color: `var(--field-${field})` }}>
+        <span className={css.name} style={{ color: hueOf(field) }}>
           {field}
         </span>
       )}
@@ -129,22 +126,17 @@ function Row({ task, field, bare = false, pointed, onPoint, children }: RowProps
 }
 
 /** “Loans: the deadline in the words”, or who changed it and what it was. */
-function Source({ field, source }: { field: TaskField; source: ValueSource }) {
+function Source({ field, source }: { field: string; source: ValueSource }) {
   const clock = useClock();
-  const names = useNames();
-  if (source.by === 'rule')
-    return <p className={css.source}>{`${source.ruleName}: ${readingLabel(source.readingKind)}`}</p>;
+  const projectName = useProjectName();
+  if (source.by === 'rule') return <p className={css.source}>{`${source.ruleName}: ${source.reading}`}</p>;
   const was =
     source.was === null
       ? 'nothing'
-      : field === 'due'
+      : /^\d{4}-\d\d-\d\d/.test(source.was)
         ? dayText(source.was, clock.today)
         : field === 'project'
-          ? names.project(source.was)
+          ? projectName(source.was)
           : `“${source.was}”`;
   return <p className={css.source}>{`changed by you, read as ${was}`}</p>;
-}
-
-function readingLabel(kind: string): string {
-  return kind in READING_KINDS ? READING_KINDS[kind as ReadingKind].label : 'its route';
 }

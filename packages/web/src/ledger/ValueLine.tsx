@@ -1,4 +1,5 @@
 import { useLayoutEffect, useRef, type RefObject } from 'react';
+import { hueOf } from '../shared/hues.ts';
 import { keyOf, type Pointed } from './marks.ts';
 import css from './ReadingSheet.module.css';
 
@@ -17,20 +18,15 @@ export function ValueLine({
   }, [container, pointed]);
   return (
     <svg className={css.line} aria-hidden="true">
-      <path
-        ref={path}
-        fill="none"
-        stroke={pointed ? `var(--field-${pointed.field})` : 'none'}
-        strokeWidth="1.5"
-      />
+      <path ref={path} fill="none" stroke={pointed ? hueOf(pointed.field) : 'none'} strokeWidth="1.5" />
     </svg>
   );
 }
 
 /** From the end of the words to the value; empty where the value has no words in the message. */
 function pathBetween(container: HTMLElement, key: string): string {
-  const words = container.querySelector(`[data-mark="${key}"]`)?.getClientRects();
-  const value = container.querySelector(`[data-value="${key}"]`)?.getBoundingClientRect();
+  const words = container.querySelector(`[data-mark="${CSS.escape(key)}"]`)?.getClientRects();
+  const value = container.querySelector(`[data-value="${CSS.escape(key)}"]`)?.getBoundingClientRect();
   const last = words?.item(words.length - 1);
   if (!last || !value || last.width === 0) return '';
   const origin = container.getBoundingClientRect();

@@ -1,37 +1,60 @@
-import type { ArrivalSheet } from '@hatband/contract';
+import { traceArrival, type ArrivalSheet, type Trace } from '@hatband/contract';
 import type { DateFact, EventFact } from '@hatband/core/reading';
 import { sayTrace } from '@hatband/core/rules';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { call } from '../api/call.ts';
 import { dayText, useClock } from '../shared/clock.ts';
-import { useNames } from '../shared/names.ts';
+import { ErrorLine } from '../shared/Page.tsx';
 import css from './ReadingSheet.module.css';
 
 /** Every condition and reading that was tried, in plain sentences, and the dates that were weighed. */
 export function Why({ sheet }: { sheet: ArrivalSheet }) {
-  const names = useNames();
-  const { reason } = sheet.arrival.outcome;
-  const lines = sayTrace(
-    {
-      reason: reason === 'answers itself' || reason === 'made by a machine' ? reason : null,
-      trace: sheet.trace,
-    },
-    names,
-  );
+  const { id } = sheet.arrival;
+  const { data, error } = useQuery({
+    queryKey: ['arrivals', 'trace', id],
+    queryFn: () => call(traceArrival, { params: { id } }),
+  });
+  const [now, setNow] = useState(false);
+  const shown = data && ((now ? null : data.then) ?? data.now);
   return (
     <div className={css.why}>
-      <ul>
-        {lines.map(({ mark, text }, i) => (
-          <li key={i} className={mark === null ? undefined : mark ? css.yes : css.no}>
-            {mark === null ? (
-              <b style={{ gridColumn: '1 / -1', marginTop: 4 }}>{text}</b>
-            ) : (
-              <Line mark={mark} text={text} />
-            )}
-          </li>
-        ))}
-      </ul>
+      <ErrorLine error={error} />
+      {data?.then && (
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            setNow(!now);
+          }}
+        >
+          {now ? 'as it was when it came' : 'all rules as they are now'}
+        </button>
+      )}
+      {shown && <TraceList trace={shown} />}
       <Dates dates={sheet.read?.dates ?? []} deadline={sheet.read?.deadline ?? null} />
       <Events events={sheet.read?.events ?? []} />
     </div>
+  );
+}
+
+function TraceList({ trace }: { trace: Trace }) {
+  return (
+    <ul>
+      {sayTrace(trace).map(({ mark, text, depth }, i) => (
+        <li
+          key={i}
+          className={mark === null ? undefined : mark ? css.yes : css.no}
+          style={{ marginLeft: depth * 16 }}
+        >
+          {mark === null ? (
+            <b style={{ gridColumn: '1 / -1', marginTop: 4 }}>{text}</b>
+          ) : (
+            <Line mark={mark} text={text} />
+          )}
+        </li>
+      ))}
+    </ul>
   );
 }
 

@@ -1,10 +1,9 @@
 import type { Task } from '@hatband/contract';
-import type { TaskField } from '@hatband/core/tasks';
 
 /** A value that is pointed at: a field of a task. */
 export interface Pointed {
   taskId: number;
-  field: TaskField;
+  field: string;
 }
 
 /** A place in the text or the subject that a value was read from. */
@@ -26,7 +25,7 @@ export function marksOf(tasks: readonly Task[]): Mark[] {
         ? []
         : source.spans.map(({ part, start, end }) => ({
             taskId: task.id,
-            field: field as TaskField,
+            field,
             part,
             start,
             end,

@@ -8,7 +8,7 @@ import {
   saveDraft,
   type Rule,
 } from '@hatband/contract';
-import type { RuleDefinition } from '@hatband/core/rules';
+import { RuleDefinition, type Misfit } from '@hatband/core/rules';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -17,21 +17,24 @@ import { ErrorLine } from '../shared/Page.tsx';
 import { effectOf, sayEffect } from './effect.ts';
 import css from './Rules.module.css';
 import type { SampleProof } from './useProof.ts';
+import { Versions } from './Versions.tsx';
 
 interface Props {
   rule: Rule;
   all: readonly Rule[];
   definition: RuleDefinition;
   unsaved: boolean;
-  /** What keeps the definition from holding together. */
-  problem: string | null;
+  /** What keeps the rule from working. */
+  problems: readonly Misfit[];
   proofs: SampleProof[] | null;
   onSaved: () => void;
+  /** A version of before becomes what is written now. */
+  onTakeBack: (definition: RuleDefinition) => void;
 }
 
 /** What can be done with the rule as it stands; going live shows its effect first. */
-export function Actions({ rule, all, definition, unsaved, problem, proofs, onSaved }: Props) {
-  const [asking, setAsking] = useState<'live' | 'delete' | null>(null);
+export function Actions({ rule, all, definition, unsaved, problems, proofs, onSaved, onTakeBack }: Props) {
+  const [asking, setAsking] = useState<'live' | 'delete' | 'versions' | null>(null);
   const client = useQueryClient();
   const act = useMutation({
     mutationFn: (work: () => Promise<unknown>) => work(),
@@ -50,7 +53,12 @@ export function Actions({ rule, all, definition, unsaved, problem, proofs, onSav
   const changed = unsaved || rule.draft !== null;
   return (
     <div className={css.actions}>
-      {problem !== null && <ErrorLine error={new Error(problem)} />}
+      {problems.length > 0 && (
+        <p className={css.problems} role="status">
+          {problems.length === 1 ? 'One thing is' : `${String(problems.length)} things are`} not right yet:{' '}
+          {problems[0]?.message}
+        </p>
+      )}
       <ErrorLine error={act.error} />
       {asking === 'live' && (
         <div className={css.effect} role="alertdialog" aria-label="Going live">
@@ -100,11 +108,24 @@ export function Actions({ rule, all, definition, unsaved, problem, proofs, onSav
           </Button>
         </div>
       )}
+      {asking === 'versions' && (
+        <Versions
+          rule={rule}
+          definition={definition}
+          onTakeBack={(old) => {
+            setAsking(null);
+            onTakeBack(old);
+          }}
+          onClose={() => {
+            setAsking(null);
+          }}
+        />
+      )}
       {asking === null && (
         <div className={css.buttons}>
           <Button
             type="primary"
-            disabled={!changed || problem !== null || !proofs}
+            disabled={!changed || problems.length > 0 || !proofs}
             onClick={() => {
               setAsking('live');
             }}
@@ -112,7 +133,7 @@ export function Actions({ rule, all, definition, unsaved, problem, proofs, onSav
             Go live …
           </Button>
           <Button
-            disabled={!unsaved || problem !== null}
+            disabled={!unsaved || isMalformed(definition)}
             loading={act.isPending}
             onClick={() => {
               act.mutate(save);
@@ -150,6 +171,17 @@ export function Actions({ rule, all, definition, unsaved, problem, proofs, onSav
                 {rule.state === 'paused' ? 'resume' : 'pause'}
               </button>
             )}
+            {rule.version !== null && (
+              <button
+                type="button"
+                className="link"
+                onClick={() => {
+                  setAsking('versions');
+                }}
+              >
+                versions
+              </button>
+            )}
             <button
               type="button"
               className="link"
@@ -165,6 +197,9 @@ export function Actions({ rule, all, definition, unsaved, problem, proofs, onSav
     </div>
   );
 }
+
+/** A rule that names what is not there can be kept as a draft; one whose form is broken cannot. */
+const isMalformed = (definition: RuleDefinition) => !RuleDefinition.safeParse(definition).success;
 
 function Order({
   rule,

@@ -1,23 +1,29 @@
-import type { FieldChange } from '@hatband/core/dryrun';
+import { takers, type FieldChange } from '@hatband/core/dryrun';
 import type { Outcome } from '@hatband/core/rules';
-import { TaskField } from '@hatband/core/tasks';
-import { useQuery } from '@tanstack/react-query';
+import { wordsOfValue, type Value as FieldValue } from '@hatband/core/tasks';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { samples } from '../api/queries.ts';
 import { dayText, useClock } from '../shared/clock.ts';
-import { useNames } from '../shared/names.ts';
+import { hueOf, washOf } from '../shared/hues.ts';
 import { Notice } from '../shared/Page.tsx';
 import { changesOf, effectOf } from './effect.ts';
 import css from './Proof.module.css';
 import { excerptOf } from './excerpt.ts';
+import type { Samples } from './sample.ts';
 import type { SampleProof } from './useProof.ts';
 
 const SHOWN = 30;
 
 /** What the rule as it is written now does to the mail already there, while it is being written. */
-export function ProofPanel({ proofs, problem }: { proofs: SampleProof[] | null; problem: string | null }) {
-  const { data } = useQuery(samples);
+export function ProofPanel({
+  proofs,
+  problem,
+  data,
+}: {
+  proofs: SampleProof[] | null;
+  problem: string | null;
+  data: Samples | undefined;
+}) {
   const [all, setAll] = useState(false);
   if (!proofs || !data) return <aside className={css.panel} aria-label="Proof" />;
   if (proofs.length === 0) {
@@ -90,7 +96,7 @@ function rank({ difference, taken }: SampleProof): number {
 interface CardProps {
   proof: SampleProof;
   subject: string;
-  excerpt: { before: string; quote: string; after: string; field: TaskField } | null;
+  excerpt: { before: string; quote: string; after: string; field: string } | null;
 }
 
 function ProofCard({ proof, subject, excerpt }: CardProps) {
@@ -104,8 +110,8 @@ function ProofCard({ proof, subject, excerpt }: CardProps) {
             {excerpt.before}
             <mark
               style={{
-                borderColor: `var(--field-${excerpt.field})`,
-                background: `var(--field-${excerpt.field}-wash)`,
+                borderColor: hueOf(excerpt.field),
+                background: washOf(excerpt.field),
               }}
             >
               {excerpt.quote}
@@ -128,34 +134,41 @@ function Values({ proof: { difference, after, before }, subject }: { proof: Samp
   return (
     <>
       {difference.kind === 'gained' && <b className={css.changed}>a task, none before</b>}
-      {before.ruleId !== after.ruleId && difference.kind !== 'gained' && (
+      {takers(before) !== takers(after) && difference.kind !== 'gained' && (
         <b className={css.changed}>{takerWords(before, after)}</b>
       )}
+      {after.tasks.length > 1 && <b className={css.many}>{after.tasks.length} tasks</b>}
       <dl>
-        {TaskField.options
-          .filter(
-            (field) =>
-              field !== 'title' ||
-              !subject.includes(task.fields.title) ||
-              changes.some((c) => c.field === 'title'),
-          )
-          .map((field) => (
-            <Value
-              key={field}
-              field={field}
-              value={task.fields[field]}
-              change={changes.find((c) => c.field === field)}
-            />
-          ))}
+        {shownFields(task, changes, subject).map(({ field, value }) => (
+          <Value key={field} field={field} value={value} change={changes.find((c) => c.field === field)} />
+        ))}
       </dl>
     </>
   );
 }
 
+/** The fields that say something: what changes, what was read, and whether there is a due date. */
+function shownFields({ fields }: Outcome['tasks'][number], changes: readonly FieldChange[], subject: string) {
+  const { fields: own, notes: _, ...builtIn } = fields;
+  const all: [string, FieldValue | null][] = [...Object.entries(builtIn), ...Object.entries(own)];
+  const gone = changes.filter(({ field }) => !all.some(([name]) => name === field));
+  return [
+    ...all.map(([field, value]) => ({ field, value })),
+    ...gone.map(({ field, after }) => ({ field, value: after })),
+  ].filter(
+    ({ field, value }) =>
+      changes.some((change) => change.field === field) ||
+      field === 'due' ||
+      (value !== null && !isEmpty(value) && !(field === 'title' && subject.includes(fields.title))),
+  );
+}
+
+const isEmpty = (value: FieldValue) => value === '' || (Array.isArray(value) && value.length === 0);
+
 const takerWords = (before: Outcome, after: Outcome) =>
-  after.ruleId === null
+  after.rules.length === 0
     ? 'unclaimed from now on'
-    : before.ruleId === null
+    : before.rules.length === 0
       ? 'was unclaimed'
       : 'by another rule than now';
 
@@ -164,24 +177,19 @@ function Value({
   value,
   change,
 }: {
-  field: TaskField;
-  value: string | null;
+  field: string;
+  value: FieldValue | null;
   change: FieldChange | undefined;
 }) {
   const clock = useClock();
-  const names = useNames();
-  const say = (v: string | null) =>
-    v === null
-      ? 'none'
-      : field === 'due'
-        ? dayText(v, clock.today)
-        : field === 'project'
-          ? names.project(v)
-          : v;
-  if (value === null && !change && field !== 'due') return null;
+  const say = (v: FieldValue | null) => {
+    if (v === null || isEmpty(v)) return 'none';
+    const words = wordsOfValue(v);
+    return /^\d{4}-\d\d-\d\d(T\d\d:\d\d)?$/.test(words) ? dayText(words, clock.today) : words;
+  };
   return (
     <>
-      <dt style={{ color: `var(--field-${field})` }}>{field}</dt>
+      <dt style={{ color: hueOf(field) }}>{field}</dt>
       <dd>
         {change && (
           <>

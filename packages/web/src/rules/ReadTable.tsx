@@ -1,241 +1,225 @@
-import { READING_KINDS, type FieldRow, type ReadingKind, type RuleReading } from '@hatband/core/rules';
-import { Priority, ReadField } from '@hatband/core/tasks';
-import { DatePicker, Input, Select } from 'antd';
-import dayjs from 'dayjs';
-import { newReadingId } from './newRule.ts';
+import { fieldName, type ReadRow } from '@hatband/core/rules';
+import { FieldKind, isBuiltIn, isList, sameName, wordsOfValue } from '@hatband/core/tasks';
+import { AutoComplete, Input, Select } from 'antd';
+import { useState } from 'react';
+import { hueOf } from '../shared/hues.ts';
+import { fieldNames, useEditing } from './editing.ts';
+import { Words } from '../shared/KindForm.tsx';
+import { AddReading, ReadingLine } from './ReadingLine.tsx';
+import { Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
-import { Words } from './WhenTable.tsx';
 
 interface Props {
-  rows: readonly FieldRow[];
-  onChange: (rows: FieldRow[]) => void;
+  rows: readonly ReadRow[];
+  onChange: (rows: ReadRow[]) => void;
 }
 
 /** A row a field: its readings in their order, the first that finds a value wins, and what holds otherwise. */
 export function ReadTable({ rows, onChange }: Props) {
-  const rowOf = (field: ReadField): FieldRow =>
-    rows.find((row) => row.field === field) ?? { field, readings: [], otherwise: null };
-  const set = (changed: FieldRow) => {
-    const all = ReadField.options.map((field) => (field === changed.field ? changed : rowOf(field)));
-    onChange(all.filter((row) => row.readings.length > 0 || row.otherwise !== null));
-  };
   return (
     <>
       <h2 className={css.heading}>
         Read <span>the first that finds a value wins</span>
       </h2>
-      <table className={`${css.table ?? ''} ${css.narrow ?? ''}`}>
+      <table className={css.table}>
         <tbody>
-          {ReadField.options.map((field) => (
-            <ReadRow key={field} row={rowOf(field)} onChange={set} />
+          {rows.map((row, i) => (
+            <FieldRow
+              key={`${row.field}-${String(i)}`}
+              row={row}
+              path={`read.${String(i)}`}
+              onChange={(changed) => {
+                onChange(rows.map((old, at) => (at === i ? changed : old)));
+              }}
+              onRemove={() => {
+                onChange(rows.toSpliced(i, 1));
+              }}
+            />
           ))}
+          <tr>
+            <td colSpan={3}>
+              <AddField
+                taken={rows.map(({ field }) => field)}
+                onAdd={(field) => {
+                  onChange([
+                    ...rows,
+                    { field, kind: null, choices: [], from: [], otherwise: null, unknown: 'otherwise' },
+                  ]);
+                }}
+              />
+            </td>
+          </tr>
         </tbody>
       </table>
     </>
   );
 }
 
-function ReadRow({ row, onChange }: { row: FieldRow; onChange: (row: FieldRow) => void }) {
-  const { field, readings } = row;
-  const setReadings = (changed: RuleReading[]) => {
-    onChange({ ...row, readings: changed });
-  };
+interface FieldRowProps {
+  row: ReadRow;
+  path: string;
+  onChange: (row: ReadRow) => void;
+  onRemove: () => void;
+}
+
+function FieldRow({ row, path, onChange, onRemove }: FieldRowProps) {
+  const { field, from } = row;
   return (
     <tr>
-      <th style={{ color: `var(--field-${field})` }}>{field}</th>
+      <th style={{ color: hueOf(field) }}>
+        {field}
+        <span className={css.off}>
+          <TakeOff of={field} onClick={onRemove} />
+        </span>
+      </th>
       <td>
-        {readings.map((reading, at) => (
+        {from.map((reading, i) => (
           <ReadingLine
-            key={reading.id}
+            key={reading.id || i}
             field={field}
             reading={reading}
-            first={at === 0}
+            path={`${path}.from.${String(i)}`}
+            first={i === 0}
             onChange={(changed) => {
-              setReadings(readings.map((old, i) => (i === at ? changed : old)));
+              onChange({ ...row, from: from.map((old, at) => (at === i ? changed : old)) });
             }}
             onEarlier={() => {
-              setReadings(readings.toSpliced(at, 1).toSpliced(at - 1, 0, reading));
+              onChange({ ...row, from: from.toSpliced(i, 1).toSpliced(i - 1, 0, reading) });
             }}
             onRemove={() => {
-              setReadings(readings.toSpliced(at, 1));
+              onChange({ ...row, from: from.toSpliced(i, 1) });
             }}
           />
         ))}
         <AddReading
           field={field}
-          first={readings.length === 0}
+          first={from.length === 0}
+          path={`${path}.from.${String(from.length)}`}
           onAdd={(reading) => {
-            setReadings([...readings, reading]);
+            onChange({ ...row, from: [...from, reading] });
           }}
         />
       </td>
       <td className={css.otherwise}>
-        <span>otherwise</span>
-        <FixedEditor
-          field={field}
-          value={row.otherwise?.value ?? null}
-          onChange={(value) => {
-            const otherwise =
-              value === null
-                ? null
-                : { kind: 'fixedValue' as const, id: row.otherwise?.id ?? newReadingId(), value };
-            onChange({ ...row, otherwise });
-          }}
-        />
+        <Otherwise row={row} path={path} onChange={onChange} />
       </td>
     </tr>
   );
 }
 
-/** What each kind starts as. */
-const START: { [K in ReadingKind]: (field: ReadField) => Omit<Extract<RuleReading, { kind: K }>, 'id'> } = {
-  requestTitle: () => ({ kind: 'requestTitle' }),
-  cleanedSubject: () => ({ kind: 'cleanedSubject' }),
-  deadlinePhrase: () => ({ kind: 'deadlinePhrase' }),
-  statedPriority: () => ({ kind: 'statedPriority' }),
-  labelledLine: (field) => ({
-    kind: 'labelledLine',
-    labels: [field.replace(/^./, (c) => c.toUpperCase())],
-  }),
-  fixedValue: (field) => ({
-    kind: 'fixedValue',
-    value: field === 'priority' ? 'medium' : field === 'due' ? dayjs().format('YYYY-MM-DD') : 'A task',
-  }),
-};
-const KINDS = Object.keys(READING_KINDS) as ReadingKind[];
+const UNKNOWN = [
+  { value: 'otherwise' as const, label: 'try on' },
+  { value: 'hold' as const, label: 'hold the message' },
+  { value: 'make' as const, label: 'make it' },
+];
 
-function AddReading({
-  field,
-  first,
-  onAdd,
-}: {
-  field: ReadField;
-  first: boolean;
-  onAdd: (reading: RuleReading) => void;
-}) {
-  const options = KINDS.filter((kind) => READING_KINDS[kind].fields.includes(field)).map((kind) => ({
-    value: kind,
-    label: READING_KINDS[kind].label,
-    title: READING_KINDS[kind].doc,
-  }));
+/** What holds where no reading finds a value, and what the field is. */
+function Otherwise({ row, path, onChange }: Omit<FieldRowProps, 'onRemove'>) {
+  const { field, otherwise, unknown } = row;
+  const words = otherwise === null ? 'nothing' : wordsOfValue(otherwise);
   return (
-    <Select
-      className={css.addReading ?? ''}
-      variant="borderless"
-      size="small"
-      aria-label={`add a reading for ${field}`}
-      placeholder={first ? 'read it from …' : 'or else …'}
-      popupMatchSelectWidth={false}
-      value={null}
-      options={options}
-      onSelect={(kind: ReadingKind | null) => {
-        if (kind) onAdd({ ...START[kind](field), id: newReadingId() });
-      }}
-    />
-  );
-}
-
-interface ReadingLineProps {
-  field: ReadField;
-  reading: RuleReading;
-  first: boolean;
-  onChange: (reading: RuleReading) => void;
-  onEarlier: () => void;
-  onRemove: () => void;
-}
-
-function ReadingLine({ field, reading, first, onChange, onEarlier, onRemove }: ReadingLineProps) {
-  const { label } = READING_KINDS[reading.kind];
-  return (
-    <div className={css.reading}>
-      <span className={css.readingName}>{label}</span>
-      <div className={css.readingInput}>
-        {reading.kind === 'labelledLine' && (
-          <Words
-            name={`labels for ${field}`}
-            placeholder="Due"
-            words={reading.labels}
-            onChange={(labels) => {
-              onChange({ ...reading, labels });
+    <Row
+      path={`${path}.otherwise`}
+      name={`otherwise of ${field}`}
+      words={
+        <>
+          <span className={css.quiet}>otherwise</span> {words}
+        </>
+      }
+    >
+      <div className={css.fieldForm}>
+        <label>
+          otherwise
+          <Input
+            aria-label={`otherwise of ${field}`}
+            placeholder="nothing"
+            value={otherwise === null ? '' : wordsOfValue(otherwise)}
+            onChange={(e) => {
+              onChange({ ...row, otherwise: e.target.value === '' ? null : e.target.value });
             }}
           />
-        )}
-        {reading.kind === 'fixedValue' && (
-          <FixedEditor
-            field={field}
-            value={reading.value}
-            onChange={(value) => {
-              if (value !== null) onChange({ ...reading, value });
+        </label>
+        {!isBuiltIn(field) && <KindOfField row={row} path={path} onChange={onChange} />}
+        <label>
+          if it does not exist
+          <Select
+            aria-label={`unknown ${field}`}
+            popupMatchSelectWidth={false}
+            value={unknown}
+            options={UNKNOWN}
+            onChange={(chosen) => {
+              onChange({ ...row, unknown: chosen });
             }}
           />
-        )}
+        </label>
       </div>
-      <span className={css.off}>
-        {!first && (
-          <button type="button" aria-label={`try earlier: ${label}`} onClick={onEarlier}>
-            ↑
-          </button>
-        )}
-        <button type="button" aria-label={`take off: ${label}`} onClick={onRemove}>
-          ✕
-        </button>
-      </span>
-    </div>
+    </Row>
   );
 }
 
-const PRIORITIES = [...Priority.options, 'nothing'].map((value) => ({ value, label: value }));
+const KINDS = [
+  { value: '', label: 'as its project says' },
+  ...FieldKind.options.map((kind) => ({ value: kind as FieldKind | '', label: kind })),
+];
 
-/** A value of the field's own kind; empty is nothing. */
-function FixedEditor({
-  field,
-  value,
-  onChange,
-}: {
-  field: ReadField;
-  value: string | null;
-  onChange: (value: string | null) => void;
-}) {
-  const name = `fixed ${field}`;
-  if (field === 'priority') {
-    return (
-      <Select
-        variant="borderless"
-        size="small"
-        className={css.wide ?? ''}
-        aria-label={name}
-        value={value ?? 'nothing'}
-        options={PRIORITIES}
-        onChange={(chosen: string) => {
-          onChange(chosen === 'nothing' ? null : chosen);
-        }}
-      />
-    );
-  }
-  if (field === 'due') {
-    return (
-      <DatePicker
-        variant="borderless"
-        size="small"
-        aria-label={name}
-        placeholder="nothing"
-        format="D MMM YYYY"
-        value={value === null ? null : dayjs(value)}
-        onChange={(picked) => {
-          onChange(picked ? picked.format('YYYY-MM-DD') : null);
-        }}
-      />
-    );
-  }
+function KindOfField({ row, onChange }: Omit<FieldRowProps, 'onRemove'>) {
   return (
-    <Input
+    <>
+      <label>
+        kind
+        <Select
+          aria-label={`kind of ${row.field}`}
+          popupMatchSelectWidth={false}
+          value={row.kind ?? ''}
+          options={KINDS}
+          onChange={(kind: FieldKind | '') => {
+            onChange({ ...row, kind: kind === '' ? null : kind });
+          }}
+        />
+      </label>
+      {(row.kind === 'choice' || row.kind === 'several choices') && (
+        <label>
+          choices
+          <Words
+            name={`choices of ${row.field}`}
+            words={row.choices}
+            onChange={(choices) => {
+              onChange({ ...row, choices });
+            }}
+          />
+        </label>
+      )}
+    </>
+  );
+}
+
+/** Any field can be read; one that is no project's own yet is text. */
+function AddField({ taken, onAdd }: { taken: readonly string[]; onAdd: (field: string) => void }) {
+  const { context } = useEditing();
+  const [typed, setTyped] = useState('');
+  const free = fieldNames(context).filter(
+    (name) => isList(name) || !taken.some((each) => sameName(each, name)),
+  );
+  const add = (field: string) => {
+    setTyped('');
+    const name = field.trim();
+    if (name !== '' && (isList(name) || !taken.some((each) => sameName(each, name)))) onAdd(name);
+  };
+  return (
+    <AutoComplete
+      className={css.adder ?? ''}
       variant="borderless"
       size="small"
-      aria-label={name}
-      placeholder="nothing"
-      value={value ?? ''}
-      onChange={(e) => {
-        onChange(e.target.value === '' ? null : e.target.value);
+      aria-label="read another field"
+      placeholder="another field …"
+      popupMatchSelectWidth={false}
+      value={typed}
+      options={free.map((name) => ({ value: name, label: fieldName(name) }))}
+      filterOption={(words, option) => (option?.value ?? '').toLowerCase().includes(words.toLowerCase())}
+      onChange={setTyped}
+      onSelect={add}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' && !free.some((name) => sameName(name, typed))) add(typed);
       }}
     />
   );

@@ -2,12 +2,13 @@ import type { Rule } from '@hatband/contract';
 import { addRule } from '@hatband/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useNavigate, useParams, Link } from 'react-router';
+import { useNavigate, useParams, Link, NavLink } from 'react-router';
 import { call } from '../api/call.ts';
-import { rules } from '../api/queries.ts';
 import { Band } from '../shared/Band.tsx';
 import { ErrorLine, Failed, Notice, PageHeader } from '../shared/Page.tsx';
 import { newRule } from './newRule.ts';
+import { rules } from './queries.ts';
+import { RuleFiles } from './RuleFiles.tsx';
 import css from './Rules.module.css';
 import { RuleWorkplace } from './RuleWorkplace.tsx';
 
@@ -21,6 +22,11 @@ export function RulesPage() {
     <div className={css.page}>
       <PageHeader title="Rules">
         <span className={css.hint}>Asked from the top; the first that takes a message makes its task.</span>
+        <nav className={css.tabs} aria-label="Parts of this screen">
+          <NavLink to="/rules">rules</NavLink>
+          <NavLink to="/tables">lookup tables</NavLink>
+        </nav>
+        <RuleFiles />
         <AddRule />
       </PageHeader>
       {error && <Failed error={error} retry={() => void refetch()} />}

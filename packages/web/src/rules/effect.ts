@@ -1,4 +1,5 @@
-import { FIELD_NAMES, TaskField } from '@hatband/core/tasks';
+import { takers } from '@hatband/core/dryrun';
+import { fieldName } from '@hatband/core/rules';
 import type { SampleProof } from './useProof.ts';
 
 export interface Effect {
@@ -9,13 +10,14 @@ export interface Effect {
   lost: number;
   /** Messages that another rule (or none) takes now. */
   otherTaker: number;
-  fields: { field: TaskField; n: number }[];
+  fields: { field: string; n: number }[];
 }
 
 /** The proofs in numbers. */
 export function effectOf(proofs: readonly SampleProof[]): Effect {
   const count = (holds: (proof: SampleProof) => boolean) => proofs.filter(holds).length;
-  const fields = TaskField.options.map((field) => ({
+  const changed = proofs.flatMap(({ difference: d }) => (d.kind === 'changed' ? d.fields : []));
+  const fields = [...new Set(changed.map(({ field }) => field))].map((field) => ({
     field,
     n: count(
       ({ difference: d }) => d.kind === 'changed' && d.fields.some((change) => change.field === field),
@@ -27,8 +29,8 @@ export function effectOf(proofs: readonly SampleProof[]): Effect {
     nearMisses: count((p) => p.nearMiss),
     gained: count((p) => p.difference.kind === 'gained'),
     lost: count((p) => p.difference.kind === 'lost'),
-    otherTaker: count((p) => p.difference.kind !== 'lost' && p.before.ruleId !== p.after.ruleId),
-    fields: fields.filter(({ n }) => n > 0),
+    otherTaker: count((p) => p.difference.kind !== 'lost' && takers(p.before) !== takers(p.after)),
+    fields,
   };
 }
 
@@ -37,7 +39,10 @@ const get = (n: number) => (n === 1 ? '1 gets' : `${String(n)} get`);
 /** The changes in words; “nothing changes” where there are none. */
 export function changesOf(effect: Effect): string[] {
   return [
-    ...effect.fields.map(({ field, n }) => `${get(n)} another ${FIELD_NAMES[field]}`),
+    ...effect.fields.map(
+      ({ field, n }) =>
+        `${get(n)} ${field === 'tasks' ? 'another number of tasks' : `another ${fieldName(field)}`}`,
+    ),
     ...(effect.gained > 0 ? [`${get(effect.gained)} a task`] : []),
     ...(effect.lost > 0 ? [`${get(effect.lost)} no task any more`] : []),
     ...(effect.otherTaker > 0 ? [`${String(effect.otherTaker)} taken by another rule than now`] : []),

@@ -1,5 +1,4 @@
 import type { Incoming, Outcome } from '@hatband/core/rules';
-import type { TaskField } from '@hatband/core/tasks';
 
 const AROUND = 50;
 
@@ -7,7 +6,7 @@ const AROUND = 50;
 export function excerptOf(
   { reading }: Incoming,
   outcome: Outcome,
-): { before: string; quote: string; after: string; field: TaskField } | null {
+): { before: string; quote: string; after: string; field: string } | null {
   const { text } = reading.message;
   const evidence = outcome.tasks[0]?.evidence;
   for (const field of ['due', 'priority', 'title'] as const) {

@@ -1,24 +1,14 @@
-import type { RuleDefinition, RuleReading } from '@hatband/core/rules';
-
-/** An id that a reading keeps for its life. */
-export const newReadingId = () => crypto.randomUUID().slice(0, 8);
+import { RuleDefinition } from '@hatband/core/rules';
 
 /** What a new rule starts from: the built-in reading, and no condition yet that would take any mail by mistake. */
-export function newRule(): RuleDefinition {
-  const reading = (kind: 'requestTitle' | 'deadlinePhrase' | 'statedPriority'): RuleReading => ({
-    kind,
-    id: newReadingId(),
-  });
-  return {
+export const newRule = (): RuleDefinition =>
+  RuleDefinition.parse({
     name: 'New rule',
-    description: '',
     band: { hue: 'slate', pattern: 'double' },
-    when: { all: [{ kind: 'arrivedAt', targets: [{ kind: 'inbox' }] }] },
+    when: { all: [{ kind: 'address', is: ['Inbox'] }] },
     read: [
-      { field: 'title', readings: [reading('requestTitle')], otherwise: null },
-      { field: 'due', readings: [reading('deadlinePhrase')], otherwise: null },
-      { field: 'priority', readings: [reading('statedPriority')], otherwise: null },
+      { field: 'title', from: [{ kind: 'title' }] },
+      { field: 'due', from: [{ kind: 'deadline' }] },
+      { field: 'priority', from: [{ kind: 'priority' }] },
     ],
-    route: { project: { kind: 'ofAddress' } },
-  };
-}
+  });

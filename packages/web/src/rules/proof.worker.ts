@@ -1,11 +1,12 @@
 import { prove } from '@hatband/core/dryrun';
-import { Incoming, RuleVersion } from '@hatband/core/rules';
+import { Context, Incoming, RuleVersion } from '@hatband/core/rules';
 import { z } from 'zod';
 
 const Job = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('samples'),
     samples: z.array(z.object({ id: z.number(), incoming: Incoming })),
+    context: Context,
   }),
   z.object({
     kind: z.literal('prove'),
@@ -18,9 +19,14 @@ const Job = z.discriminatedUnion('kind', [
 export type ProofJob = z.infer<typeof Job>;
 
 let samples: { id: number; incoming: Incoming }[] = [];
+let context = Context.parse({});
 
 self.onmessage = ({ data }: MessageEvent<unknown>) => {
   const job = Job.parse(data);
-  if (job.kind === 'samples') samples = job.samples;
-  else self.postMessage({ ticket: job.ticket, proofs: prove(samples, job.live, job.next, job.ruleId) });
+  if (job.kind === 'samples') ({ samples, context } = job);
+  else
+    self.postMessage({
+      ticket: job.ticket,
+      proofs: prove(samples, job.live, job.next, job.ruleId, context),
+    });
 };

@@ -1,10 +1,9 @@
 import type { Rule } from '@hatband/contract';
 import type { Proof } from '@hatband/core/dryrun';
 import { RuleDefinition, type RuleVersion } from '@hatband/core/rules';
-import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { samples } from '../api/queries.ts';
 import type { ProofJob } from './proof.worker.ts';
+import type { Samples } from './sample.ts';
 
 export type SampleProof = Proof<number>;
 
@@ -14,8 +13,12 @@ const PAUSE_MS = 60;
  * What the rules as they would be make of stored mail, beside what they make of it now; null while it is worked out.
  * A definition that does not hold together leaves the last proof standing.
  */
-export function useProof(rule: Rule, all: readonly Rule[], definition: RuleDefinition): SampleProof[] | null {
-  const { data } = useQuery(samples);
+export function useProof(
+  rule: Rule,
+  all: readonly Rule[],
+  definition: RuleDefinition,
+  data: Samples | undefined,
+): SampleProof[] | null {
   const worker = useRef<Worker>(null);
   const ticket = useRef(0);
   const [proofs, setProofs] = useState<SampleProof[] | null>(null);
@@ -32,7 +35,7 @@ export function useProof(rule: Rule, all: readonly Rule[], definition: RuleDefin
   }, []);
 
   useEffect(() => {
-    if (data) send(worker.current, { kind: 'samples', samples: data.items });
+    if (data) send(worker.current, { kind: 'samples', samples: data.items, context: data.context });
   }, [data]);
 
   useEffect(() => {

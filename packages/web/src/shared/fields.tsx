@@ -50,6 +50,7 @@ function InPlace({ name, shown, editor }: InPlace) {
 export function TitleField({ value, onChange }: { value: string; onChange: (value: string) => void }) {
   const editor = (close: () => void) => (
     <TextEditor
+      name="title"
       initial={value}
       onDone={(text) => {
         if (text.trim() !== '' && text.trim() !== value) onChange(text.trim());
@@ -60,47 +61,148 @@ export function TitleField({ value, onChange }: { value: string; onChange: (valu
   return <InPlace name="title" shown={<b className={css.title}>{value}</b>} editor={editor} />;
 }
 
-function TextEditor({ initial, onDone }: { initial: string; onDone: (text: string) => void }) {
+interface TextEditorProps {
+  name: string;
+  initial: string;
+  /** Line ends are kept, and Enter makes one. */
+  long?: boolean;
+  onDone: (text: string) => void;
+}
+
+function TextEditor({ name, initial, long = false, onDone }: TextEditorProps) {
   const [text, setText] = useState(initial);
   return (
     <Input.TextArea
       autoFocus
       autoSize
-      aria-label="title"
+      aria-label={name}
       value={text}
-      maxLength={500}
+      maxLength={long ? 20_000 : 500}
       onChange={(e) => {
-        setText(e.target.value.replaceAll('\n', ' '));
+        setText(long ? e.target.value : e.target.value.replaceAll('\n', ' '));
       }}
       onBlur={() => {
         onDone(text);
       }}
       onPressEnter={() => {
-        onDone(text);
+        if (!long) onDone(text);
       }}
     />
   );
 }
 
-export function DueField({
+/** Words in one line or, where they are long, in several; empty ones are none. */
+export function TextField({
+  name,
   value,
+  long = false,
   onChange,
 }: {
-  value: string | null;
-  onChange: (value: string | null) => void;
+  name: string;
+  value: string;
+  long?: boolean;
+  onChange: (value: string) => void;
 }) {
-  const clock = useClock();
-  const shown = value === null ? <span className={css.none}>no due date</span> : dayText(value, clock.today);
   const editor = (close: () => void) => (
-    <DueEditor
+    <TextEditor
+      name={name}
       initial={value}
-      onDone={(due) => {
-        if (due !== value) onChange(due);
+      long={long}
+      onDone={(text) => {
+        if (text.trim() !== value) onChange(text.trim());
         close();
       }}
     />
   );
-  return <InPlace name="due" shown={shown} editor={editor} />;
+  const shown =
+    value === '' ? <span className={css.none}>none</span> : <span className={css.words}>{value}</span>;
+  return <InPlace name={name} shown={shown} editor={editor} />;
+}
+
+/** One of some names, or none. */
+export function NameField({
+  name,
+  value,
+  names,
+  onChange,
+}: {
+  name: string;
+  value: string | null;
+  names: readonly string[];
+  onChange: (value: string | null) => void;
+}) {
+  const known = value === null || names.includes(value) ? names : [value, ...names];
+  const options = [...known.map((each) => ({ value: each, label: each })), { value: '', label: 'none' }];
+  const editor = (close: () => void) => (
+    <Choice
+      name={name}
+      value={value ?? ''}
+      options={options}
+      onDone={(chosen) => {
+        const next = chosen === '' ? null : chosen;
+        if (next !== value) onChange(next);
+        close();
+      }}
+      onLeave={close}
+    />
+  );
+  return <InPlace name={name} shown={value ?? <span className={css.none}>none</span>} editor={editor} />;
+}
+
+/** Several names; a new one may be written. */
+export function NamesField({
+  name,
+  value,
+  names,
+  onChange,
+}: {
+  name: string;
+  value: readonly string[];
+  names: readonly string[];
+  onChange: (value: string[]) => void;
+}) {
+  const shown = value.length === 0 ? <span className={css.none}>none</span> : value.join(', ');
+  const editor = (close: () => void) => (
+    <Select
+      mode="tags"
+      autoFocus
+      defaultOpen
+      className={css.choice ?? ''}
+      aria-label={name}
+      defaultValue={[...value]}
+      options={names.map((each) => ({ value: each, label: each }))}
+      onChange={(chosen: string[]) => {
+        onChange(chosen.map((each) => each.trim()).filter((each) => each !== ''));
+      }}
+      onBlur={close}
+    />
+  );
+  return <InPlace name={name} shown={shown} editor={editor} />;
+}
+
+/** A day, with a clock time where there is one. */
+export function DayField({
+  name,
+  value,
+  onChange,
+}: {
+  name: string;
+  value: string | null;
+  onChange: (value: string | null) => void;
+}) {
+  const clock = useClock();
+  const shown = value === null ? <span className={css.none}>none</span> : dayText(value, clock.today);
+  const editor = (close: () => void) => (
+    <DayEditor
+      name={name}
+      initial={value}
+      onDone={(day) => {
+        if (day !== value) onChange(day);
+        close();
+      }}
+    />
+  );
+  return <InPlace name={name} shown={shown} editor={editor} />;
 }
 
 const SHOWN = 'ddd D MMM YYYY';
@@ -114,7 +216,15 @@ function typedDay(target: EventTarget): string | null {
 }
 
 /** A day from the calendar or typed, and a clock time if it has one. Enter keeps both. */
-function DueEditor({ initial, onDone }: { initial: string | null; onDone: (due: string | null) => void }) {
+function DayEditor({
+  name,
+  initial,
+  onDone,
+}: {
+  name: string;
+  initial: string | null;
+  onDone: (day: string | null) => void;
+}) {
   const [day, setDay] = useState(initial?.slice(0, 10) ?? null);
   const [time, setTime] = useState(initial?.slice(11) ?? '');
   const done = (date: string | null) => {
@@ -127,7 +237,7 @@ function DueEditor({ initial, onDone }: { initial: string | null; onDone: (due: 
         autoFocus
         defaultOpen
         placement="bottomRight"
-        aria-label="due"
+        aria-label={name}
         placeholder="a day, as 3 Dec"
         format={[SHOWN, ...TYPED]}
         value={day === null ? null : dayjs(day)}
@@ -142,7 +252,7 @@ function DueEditor({ initial, onDone }: { initial: string | null; onDone: (due: 
         }}
       />
       <Input
-        aria-label="time"
+        aria-label={name === 'due' ? 'time' : `time of ${name}`}
         placeholder="a time, as 17:00"
         value={time}
         status={badTime ? 'error' : ''}

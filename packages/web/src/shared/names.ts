@@ -1,11 +1,8 @@
-import type { Names } from '@hatband/core/rules';
 import { useQuery } from '@tanstack/react-query';
 import { projects } from '../api/queries.ts';
 
-/** The names of projects, for sentences. */
-export function useNames(): Names {
+/** The name of a project by its id, for sentences. */
+export function useProjectName(): (id: string) => string {
   const { data } = useQuery(projects);
-  return {
-    project: (id) => data?.items.find((project) => project.id === id)?.name ?? 'a project that is gone',
-  };
+  return (id) => data?.items.find((project) => project.id === id)?.name ?? 'a project that is gone';
 }

@@ -3,7 +3,7 @@ import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { Checkbox } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { rules, tasks } from '../api/queries.ts';
+import { ruleNames, tasks } from '../api/queries.ts';
 import { Band, PriorityBar } from '../shared/Band.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
 import { ErrorLine, Failed, Notice, PageHeader, Tabs } from '../shared/Page.tsx';
@@ -92,7 +92,7 @@ function TaskTable({ items, shown }: { items: readonly Task[]; shown: Shown }) {
 function TaskRow({ task, onTicked }: { task: Task; onTicked: (task: Task) => void }) {
   const clock = useClock();
   const change = useChangeTask(task);
-  const { data } = useQuery(rules);
+  const { data } = useQuery(ruleNames);
   const rule = data?.items.find((r) => r.id === task.ruleId);
   // Kept here and set in the event itself: a mutation is pending a moment later, and the tick would jump back.
   const [asked, setAsked] = useState<boolean>();
@@ -102,7 +102,7 @@ function TaskRow({ task, onTicked }: { task: Task; onTicked: (task: Task) => voi
     <tr className={done ? css.done : undefined}>
       <td className={css.check}>
         <div className={css.tick}>
-          <Band band={(rule?.live ?? rule?.draft)?.band ?? null} />
+          <Band band={rule?.band ?? null} />
           <Checkbox
             aria-label={`done: ${task.title}`}
             checked={done}
@@ -123,7 +123,7 @@ function TaskRow({ task, onTicked }: { task: Task; onTicked: (task: Task) => voi
         </div>
       </td>
       <td className={css.title}>
-        <Link to={`/ledger/${String(task.arrivalId)}`}>{task.title}</Link>
+        <Link to={`/tasks/${String(task.id)}`}>{task.title}</Link>
         <ErrorLine error={change.error} />
       </td>
       <td>{task.project?.name ?? <span className={css.none}>none</span>}</td>

@@ -1,0 +1,63 @@
+import { LookupTable } from '@hatband/core/rules';
+import { Person, Project, Requirement, Tag, TaskTemplate } from '@hatband/core/tasks';
+import { z } from 'zod';
+import { TextId } from './common.ts';
+import { endpoint } from './endpoint.ts';
+
+/** What rules can name besides projects, by the word in its path; each has a name of its own among its kind. */
+export const RegisterKind = z.enum(['people', 'tables', 'templates', 'tags']);
+export type RegisterKind = z.infer<typeof RegisterKind>;
+
+const Entry = <S extends z.ZodType>(body: S) => z.object({ id: z.string(), revision: z.number(), body });
+
+/** The doors of one register. A new name is carried into the rules that name the old one, as new versions of them. */
+function register<S extends z.ZodType<{ name: string }>>(kind: RegisterKind, body: S) {
+  const path = `/api/${kind}`;
+  const answer = z.object({ items: z.array(Entry(body)) });
+  const one = { path: `${path}/:id`, params: TextId, revision: true, answer };
+  return {
+    kind,
+    body,
+    list: endpoint({ method: 'get', path, answer }),
+    add: endpoint({ method: 'post', path, body, answer }),
+    save: endpoint({ method: 'put', body, ...one }),
+    remove: endpoint({ method: 'delete', ...one }),
+  };
+}
+
+export type Register<S extends z.ZodType<{ name: string }>> = ReturnType<typeof register<S>>;
+
+export const registers = {
+  people: register('people', Person),
+  tables: register('tables', LookupTable),
+  templates: register('templates', TaskTemplate),
+  tags: register('tags', Tag),
+};
+
+export const StoredProject = z.object({ id: z.string(), revision: z.number(), ...Project.shape });
+export type StoredProject = z.infer<typeof StoredProject>;
+
+const projectList = z.object({ items: z.array(StoredProject), inbox: z.array(Requirement) });
+
+/** `inbox`: what a task has to have that has no project yet. */
+export const listProjects = endpoint({ method: 'get', path: '/api/projects', answer: projectList });
+
+/** Makes a project and its intake address. */
+export const addProject = endpoint({
+  method: 'post',
+  path: '/api/projects',
+  body: Project,
+  answer: StoredProject,
+});
+
+const onProject = { path: '/api/projects/:id', params: TextId, revision: true, answer: projectList };
+export const saveProject = endpoint({ method: 'put', body: Project, ...onProject });
+/** Its tasks stay, in no project; its address is refused from then on. */
+export const deleteProject = endpoint({ method: 'delete', ...onProject });
+
+export const saveInboxRequirements = endpoint({
+  method: 'put',
+  path: '/api/inbox-requirements',
+  body: z.object({ requirements: z.array(Requirement) }),
+  answer: projectList,
+});

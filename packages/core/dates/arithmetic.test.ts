@@ -1,0 +1,63 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { Calendar, countDay, DayCount, sayCount } from './index.ts';
+
+const calendar = Calendar.parse({ closed: ['2026-12-25', '2026-12-28'], until: '2027-06-30' });
+const count = (from: string, part: Partial<DayCount>, used = calendar) =>
+  countDay(from, DayCount.parse({ from: 'arrival', ...part }), used).date;
+
+describe('a day counted from another', () => {
+  test.each<[string, Partial<DayCount>, string]>([
+    ['2026-11-24', { plus: 4, unit: 'working days' }, '2026-11-30'],
+    ['2026-11-28', { plus: 1, unit: 'working days' }, '2026-11-30'],
+    ['2026-12-24', { plus: 1, unit: 'working days' }, '2026-12-29'],
+    ['2026-12-29', { plus: -1, unit: 'working days' }, '2026-12-24'],
+    ['2026-12-07T17:00', { plus: -2, unit: 'working days' }, '2026-12-03'],
+    ['2026-12-07T17:00', {}, '2026-12-07T17:00'],
+    ['2026-12-07T17:00', { time: '08:30' }, '2026-12-07T08:30'],
+    ['2026-12-07', { plus: -1, time: '08:30' }, '2026-12-06T08:30'],
+    ['2026-01-31', { plus: 1, unit: 'months' }, '2026-02-28'],
+    ['2026-11-24', { plus: -2, unit: 'weeks' }, '2026-11-10'],
+    ['2026-11-24', { to: 'tuesday' }, '2026-11-24'],
+    ['2026-11-24', { plus: 1, to: 'tuesday' }, '2026-12-01'],
+    ['2026-11-24', { to: 'end of the month' }, '2026-11-30'],
+    ['2026-10-05', { to: 'last working day of the month' }, '2026-10-30'],
+    ['2026-12-26', { offDays: 'move earlier' }, '2026-12-24'],
+    ['2026-12-26', { offDays: 'move later' }, '2026-12-29'],
+    ['2026-12-26', {}, '2026-12-26'],
+  ])('%s %j: %s', (from, part, expected) => {
+    expect(count(from, part)).toBe(expected);
+  });
+
+  test('a week may have other workdays', () => {
+    const sundays = Calendar.parse({ workdays: [7] });
+    expect(count('2026-11-24', { plus: 2, unit: 'working days' }, sundays)).toBe('2026-12-06');
+  });
+
+  test('beyond what is known of closed days it says so', () => {
+    const far = countDay('2027-06-29', DayCount.parse({ from: 'x', plus: 5, unit: 'working days' }), calendar);
+    expect(far.beyond).toBe(true);
+    expect(countDay('2027-06-29', DayCount.parse({ from: 'x', plus: 50 }), calendar).beyond).toBe(false);
+  });
+
+  test('so many working days on and back again are where they began', () => {
+    const day = fc.integer({ min: 0, max: 300 }).map((n) => new Date(Date.UTC(2026, 5, 1 + n)).toISOString().slice(0, 10));
+    fc.assert(
+      fc.property(day, fc.integer({ min: 1, max: 60 }), (start, n) => {
+        const worked = count(start, { offDays: 'move later' });
+        const on = count(worked, { plus: n, unit: 'working days' });
+        expect(count(on, { plus: -n, unit: 'working days' })).toBe(worked);
+        expect(on > worked).toBe(true);
+      }),
+    );
+  });
+});
+
+test('a count says itself', () => {
+  const say = (part: Partial<DayCount>) => sayCount(DayCount.parse({ from: 'arrival', ...part }));
+  expect(say({ plus: 4, unit: 'working days' })).toBe('4 working days after arrival');
+  expect(say({ from: 'due', plus: -1, time: '08:30' })).toBe('1 day before due, at 08:30');
+  expect(say({ from: 'deadline', to: 'monday', offDays: 'move later' })).toBe(
+    'the deadline, on to the next Monday, off days move later',
+  );
+});

@@ -1,0 +1,108 @@
+import { z } from 'zod';
+import { addMonths, isoOf, lastOfMonth, parseDay, partsOf, weekdayOf, type Day } from './day.ts';
+import { LocalDate } from './phrase.ts';
+
+/** Which days are worked on. Workdays count from 1, Monday; closed days are ISO days. */
+export const Calendar = z.object({
+  workdays: z
+    .array(z.number().int().min(1).max(7))
+    .min(1, 'At least one day of the week is worked on.')
+    .default([1, 2, 3, 4, 5]),
+  closed: z.array(z.string()).default([]),
+  /** The last day up to which closed days are known. */
+  until: z.string().nullable().default(null),
+});
+export type Calendar = z.infer<typeof Calendar>;
+
+const DAYS = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'] as const;
+const CLOCK = /^([01]\d|2[0-3]):[0-5]\d$/;
+
+/** A day counted from another, in this order: so many units on or back, on to a day, off days, a clock time. */
+export const DayCount = z.object({
+  /** What it counts from: `deadline` (the one read), `arrival`, `sent`, an ISO day, or the name of a field. */
+  from: z.string().trim().min(1, 'Choose what to count from.'),
+  plus: z.number().int('Whole days, weeks or months.').min(-5000).max(5000).default(0),
+  unit: z.enum(['days', 'working days', 'weeks', 'months']).default('days'),
+  /** On to the next such day (the day itself counts), or the end of its month. */
+  to: z
+    .enum([...DAYS, 'end of the month', 'last working day of the month'])
+    .nullable()
+    .default(null),
+  /** What becomes of a day that is not worked on. */
+  offDays: z.enum(['stay', 'move earlier', 'move later']).default('stay'),
+  time: z.string().regex(CLOCK, 'A time of day, as in 08:30.').nullable().default(null),
+});
+export type DayCount = z.infer<typeof DayCount>;
+
+/** What a count can start from besides fixed days and fields. */
+export const DAY_SOURCES = ['deadline', 'arrival', 'sent'] as const;
+
+export interface CountedDay {
+  date: LocalDate;
+  /** The closed days are not known so far ahead. */
+  beyond: boolean;
+}
+
+/** The day that the count gives from `start`; a clock time of `start` is kept only where the day stays. */
+export function countDay(start: LocalDate, count: DayCount, calendar: Calendar): CountedDay {
+  const from = parseDay(start);
+  const day = toWorked(onTo(moved(from, count, calendar), count.to, calendar), count.offDays, calendar);
+  const time = count.time ?? (day === from && start.length > 10 ? start.slice(11) : null);
+  const date = time === null ? isoOf(day) : `${isoOf(day)}T${time}`;
+  return { date, beyond: calendar.until !== null && usesCalendar(count) && isoOf(day) > calendar.until };
+}
+
+const usesCalendar = ({ unit, to, offDays }: DayCount) =>
+  unit === 'working days' || offDays !== 'stay' || to === 'last working day of the month';
+
+const isWorked = (day: Day, { workdays, closed }: Calendar) =>
+  workdays.includes(weekdayOf(day) + 1) && !closed.includes(isoOf(day));
+
+/** The next worked day in a direction, the day itself among them; at most a year away. */
+function workedFrom(day: Day, step: 1 | -1, calendar: Calendar): Day {
+  for (let i = 0; i < 366; i += 1) if (isWorked(day + i * step, calendar)) return day + i * step;
+  return day;
+}
+
+function moved(day: Day, { plus, unit }: DayCount, calendar: Calendar): Day {
+  if (unit === 'months') return addMonths(day, plus);
+  if (unit !== 'working days') return day + plus * (unit === 'weeks' ? 7 : 1);
+  const step = plus < 0 ? -1 : 1;
+  let at = day;
+  for (let left = Math.abs(plus); left > 0; left -= 1) at = workedFrom(at + step, step, calendar);
+  return at;
+}
+
+function onTo(day: Day, to: DayCount['to'], calendar: Calendar): Day {
+  if (to === null) return day;
+  const weekday = DAYS.findIndex((name) => name === to);
+  if (weekday !== -1) return day + ((weekday - weekdayOf(day) + 7) % 7);
+  const { year, month } = partsOf(day);
+  const last = lastOfMonth(year, month);
+  return to === 'end of the month' ? last : workedFrom(last, -1, calendar);
+}
+
+function toWorked(day: Day, offDays: DayCount['offDays'], calendar: Calendar): Day {
+  if (offDays === 'stay') return day;
+  return workedFrom(day, offDays === 'move later' ? 1 : -1, calendar);
+}
+
+/** The count in words, “4 working days after arrival, at 08:30”. */
+export function sayCount({ from, plus, unit, to, offDays, time }: DayCount): string {
+  const start = from === 'deadline' ? 'the deadline' : from === 'sent' ? 'the day it was sent' : from;
+  const n = Math.abs(plus);
+  const counted =
+    plus === 0
+      ? start
+      : `${String(n)} ${n === 1 ? unit.replace(/s$/, '') : unit} ${plus < 0 ? 'before' : 'after'} ${start}`;
+  return [
+    counted,
+    ...(to === null
+      ? []
+      : [`on to ${DAYS.some((day) => day === to) ? `the next ${capital(to)}` : `the ${to}`}`]),
+    ...(offDays === 'stay' ? [] : [`off days ${offDays}`]),
+    ...(time === null ? [] : [`at ${time}`]),
+  ].join(', ');
+}
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

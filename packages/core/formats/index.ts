@@ -1,0 +1,1 @@
+export { parseCsv, writeCsv } from './csv.ts';

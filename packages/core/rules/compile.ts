@@ -1,0 +1,78 @@
+import type { EvidenceSpan } from '../reading/index.ts';
+import type { Problem } from './check.ts';
+import { checkRule } from './check.ts';
+import type { Context } from './context.ts';
+import type { View } from './view.ts';
+import { compileRow, orderRows, type CompiledRow } from './rows.ts';
+import { ReadRow, type RuleVersion } from './rule.ts';
+import { findClauses, type Signal } from './shorthand.ts';
+import { compileWhen, leavesOf, termsOfWhen, type GroupTest } from './when.ts';
+
+/** A rule ready for any number of messages. */
+export interface CompiledRule {
+  version: RuleVersion;
+  /** What keeps it from working; it takes its messages all the same, and they are held. */
+  problems: Problem[];
+  test: GroupTest;
+  rows: CompiledRow[];
+  /** The tests of the route's lines; null: no condition. */
+  lines: (GroupTest | null)[];
+  /** Mail that answers itself reaches it. */
+  seesReplies: boolean;
+  /** Where the rule's shorthand stands in a message. */
+  shorthand: (view: View) => EvidenceSpan[];
+  /** Null: it has to be asked of every message. */
+  terms: string[] | null;
+}
+
+export interface CompiledRules {
+  context: Context;
+  rules: readonly CompiledRule[];
+  /** Rules by the terms of which a message must have one; the numbers are places in `rules`. */
+  byTerm: ReadonlyMap<string, readonly number[]>;
+  always: readonly number[];
+}
+
+/** Rules in their order, made ready once for all messages. A rule that cannot work stands among them with its problems. */
+export function compile(rules: readonly RuleVersion[], context: Context): CompiledRules {
+  const compiled = rules.map((version) => compileRule(version, context));
+  const byTerm = new Map<string, number[]>();
+  const always: number[] = [];
+  compiled.forEach(({ terms }, i) => {
+    if (terms === null) always.push(i);
+    else for (const term of new Set(terms)) byTerm.set(term, [...(byTerm.get(term) ?? []), i]);
+  });
+  return { context, rules: compiled, byTerm, always };
+}
+
+/** Where no row reads a title, the built-in one is read. */
+const TITLE = ReadRow.parse({ field: 'title', from: [{ kind: 'title', id: 'title' }] });
+
+export function compileRule(version: RuleVersion, context: Context): CompiledRule {
+  const { when, read, route } = version.definition;
+  const rows = read.some(({ field }) => field === 'title') ? read : [TITLE, ...read];
+  const signals = signalsOf(rows);
+  return {
+    version,
+    problems: checkRule(version.definition, context),
+    test: compileWhen(when, context),
+    rows: orderRows(rows).ordered.map((row) => compileRow(row, context)),
+    lines: route.map((line) => line.if && compileWhen(line.if, context)),
+    seesReplies: leavesOf(when).some(
+      ({ condition, path }) => condition.kind === 'automatic' && !path.includes('none'),
+    ),
+    shorthand: (view) =>
+      signals.length === 0 ? [] : findClauses(view, signals).flatMap(({ whole }) => whole),
+    terms: termsOfWhen(when, context),
+  };
+}
+
+const signalsOf = (rows: readonly ReadRow[]): Signal[] =>
+  rows.flatMap(({ from }) => from.filter((reading) => reading.kind === 'shorthand'));
+
+/** The rules that a message with these terms may be taken by, in their order. */
+export function candidates({ byTerm, always }: CompiledRules, terms: Iterable<string>): number[] {
+  const found = new Set(always);
+  for (const term of terms) for (const i of byTerm.get(term) ?? []) found.add(i);
+  return [...found].toSorted((a, b) => a - b);
+}

@@ -1,0 +1,27 @@
+// A new kind of condition is a file beside this one and a line here.
+export { source } from './source.ts';
+export { address } from './address.ts';
+export { plusWord } from './plusWord.ts';
+export { label } from './label.ts';
+export { flag } from './flag.ts';
+export { folder } from './folder.ts';
+export { sender } from './sender.ts';
+export { recipient } from './recipient.ts';
+export { words } from './words.ts';
+export { pattern } from './pattern.ts';
+export { attachment } from './attachment.ts';
+export { importance } from './importance.ts';
+export { mailingList } from './mailingList.ts';
+export { header } from './header.ts';
+export { automatic } from './automatic.ts';
+export { language } from './language.ts';
+export { forward } from './forward.ts';
+export { reply } from './reply.ts';
+export { openTask } from './openTask.ts';
+export { arrival } from './arrival.ts';
+export { deadline } from './deadline.ts';
+export { asks } from './asks.ts';
+export { items } from './items.ts';
+export { pair } from './pair.ts';
+export { amount } from './amount.ts';
+export { value } from './value.ts';

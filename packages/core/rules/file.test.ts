@@ -1,0 +1,320 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { Context, parseRuleFile, RuleFile, ruleFileSchema, writeRuleFile, type RuleInput } from './index.ts';
+import { arriving, outcomeOf } from './testRules.ts';
+
+const file = (rules: unknown[], more: object = {}) => JSON.stringify({ version: 1, rules, ...more });
+const errorsOf = (json: string) => parseRuleFile(json).errors ?? [];
+
+const FULL = {
+  rules: [
+    {
+      name: 'Loans',
+      when: {
+        all: [
+          { kind: 'sender', is: ['Lenders', 'cape.example'] },
+          { any: [{ kind: 'flag' }, { none: [{ kind: 'reply' }] }] },
+        ],
+      },
+      read: [
+        { field: 'due', from: [{ kind: 'day', from: 'deadline', plus: -2, unit: 'working days' }] },
+        { field: 'Lender', from: [{ kind: 'lookup', table: 'lenders' }], otherwise: 'unknown' },
+        { field: 'notes', from: [{ kind: 'template', text: '{{ fields["Lender"] }}' }] },
+      ],
+      route: [
+        {
+          if: { all: [{ kind: 'value', field: 'Lender', is: ['Cape'] }] },
+          project: 'Loans in',
+          section: 'Abroad',
+          assignee: 'Tomas Quill',
+        },
+        { project: 'Loans in', template: 'Loan' },
+      ],
+    },
+  ],
+  projects: [{ name: 'Loans in', sections: ['Abroad'] }],
+  people: [
+    { name: 'Tomas Quill', addresses: ['tomas@quay.example'] },
+    { name: 'Orla', groups: ['Lenders'] },
+  ],
+  tables: [{ name: 'Lenders', by: 'domains', rows: [['cape.example', 'Cape']] }],
+  templates: [{ name: 'Loan', lead: 2 }],
+};
+const FULL_FILE = JSON.stringify({ version: 1, ...FULL });
+
+describe('reading a file', () => {
+  test('what has a default may be left out', () => {
+    const { file: parsed } = parseRuleFile(file([{ name: 'a' }]));
+    expect(parsed?.rules[0]).toMatchObject({
+      state: 'live',
+      rule: { name: 'a', then: 'stop', makes: { kind: 'task' } },
+    });
+  });
+
+  test.each([
+    ['{', '', 'This is no JSON'],
+    ['[]', '', 'Invalid input'],
+    [
+      JSON.stringify({ version: 2, rules: [] }),
+      'version',
+      'This file is of version 2; this Hatband reads version 1.',
+    ],
+    [file([{ name: '' }]), 'rules[0].name', 'A rule needs a name.'],
+    [file([{ name: 'a', wen: {} }]), 'rules[0]', 'Hatband knows no “wen” here.'],
+    [file([{ name: 'a', when: { all: [{ kind: 'sender' }] } }]), 'rules[0].when.all[0].is', 'Invalid input'],
+    [
+      file([{ name: 'a', when: { all: [{ any: [{ kind: 'sender', is: [] }] }] } }]),
+      'rules[0].when.all[0].any[0].is',
+      'Name a sender.',
+    ],
+    [
+      file([{ name: 'a', when: { all: [{ kind: 'sonder' }] } }]),
+      'rules[0].when.all[0].kind',
+      'Hatband knows no such kind.',
+    ],
+    [
+      file([{ name: 'a', when: { all: [{ kind: 'pattern', pattern: '(a' }] } }]),
+      'rules[0].when.all[0].pattern',
+      'This pattern cannot be read: missing closing )',
+    ],
+    [
+      file([{ name: 'a', read: [{ field: 'notes', from: [{ kind: 'template', text: '{{ a' }] }] }]),
+      'rules[0].read[0].from[0].text',
+      'This text cannot be read',
+    ],
+    [
+      file([
+        { name: 'a', read: [{ field: 'notes', from: [{ kind: 'template', text: '{{ a | sample }}' }] }] },
+      ]),
+      'rules[0].read[0].from[0].text',
+      'This text cannot be read',
+    ],
+    [file([{ name: 'a', read: [{ field: 'due' }] }]), 'rules[0].read[0].from', 'Say where due is read from.'],
+    [
+      file([{ name: 'a', read: [{ field: 'due', otherwise: 'soon' }] }]),
+      'rules[0].read[0].otherwise',
+      '“soon” is no date and time for due.',
+    ],
+    [
+      file([{ name: 'a', read: [{ field: 'due', kind: 'text', otherwise: 'x' }] }]),
+      'rules[0].read[0].kind',
+      'due is always of the kind date and time.',
+    ],
+    [
+      file([{ name: 'a', route: [{ project: 'Gone' }] }]),
+      'rules[0].route[0].project',
+      'There is no project “Gone”.',
+    ],
+    [
+      file([{ name: 'a', route: [{ if: { all: [{ kind: 'flag' }] } }] }]),
+      'rules[0].route[0].if',
+      'The last line is the otherwise: it has no condition.',
+    ],
+    [
+      file([{ name: 'a', read: [{ field: 'X', from: [{ kind: 'lookup', table: 'T' }] }] }]),
+      'rules[0].read[0].from[0]',
+      'There is no lookup table “T”.',
+    ],
+    [file([{ name: 'a' }, { name: 'A' }]), 'rules[1].name', 'There are two rules “A”.'],
+    [
+      file([
+        {
+          name: 'a',
+          read: [
+            { field: 'due', from: [{ kind: 'day', from: 'start' }] },
+            { field: 'start', from: [{ kind: 'day', from: 'due' }] },
+          ],
+        },
+      ]),
+      'rules[0].read[0]',
+      'due and start are made of one another: due never gets a value.',
+    ],
+    [
+      file([
+        { name: 'a', read: [{ field: 'notes', from: [{ kind: 'template', text: '{{ fields["X"] }}' }] }] },
+      ]),
+      'rules[0].read[0].from[0]',
+      'This rule reads no X.',
+    ],
+    ['['.repeat(5000) + ']'.repeat(5000), '', 'It is nested too deep.'],
+  ])('%s', (json, path, message) => {
+    const errors = errorsOf(json);
+    expect(errors.map((error) => error.path)).toContain(path);
+    expect(errors.find((error) => error.path === path)?.message).toContain(message);
+  });
+
+  test('whatever it holds, the answer is rules or a list of errors', () => {
+    const answered = (json: string) => {
+      const { file: parsed, errors } = parseRuleFile(json);
+      return parsed ? errors === null : errors.length > 0 && errors.every(({ message }) => message !== '');
+    };
+    fc.assert(fc.property(fc.string(), answered));
+    fc.assert(fc.property(fc.jsonValue(), (value) => answered(JSON.stringify(value))));
+    fc.assert(
+      fc.property(fc.jsonValue(), (value) => answered(JSON.stringify({ version: 1, rules: [value] }))),
+    );
+    // A whole file of which one part is something else.
+    const places = placesIn(JSON.parse(FULL_FILE));
+    fc.assert(
+      fc.property(fc.constantFrom(...places), fc.jsonValue(), (place, value) =>
+        answered(JSON.stringify(withAt(JSON.parse(FULL_FILE), place, value))),
+      ),
+    );
+  });
+});
+
+function placesIn(value: unknown, head: string[] = []): string[][] {
+  if (typeof value !== 'object' || value === null) return [head];
+  return [head, ...Object.entries(value).flatMap(([key, each]) => placesIn(each, [...head, key]))];
+}
+
+function withAt(value: unknown, [key, ...rest]: string[], by: unknown): unknown {
+  if (key === undefined) return by;
+  if (Array.isArray(value))
+    return value.map((each: unknown, i) => (String(i) === key ? withAt(each, rest, by) : each));
+  const record = value as Record<string, unknown>;
+  return { ...record, [key]: withAt(record[key], rest, by) };
+}
+
+describe('writing a file', () => {
+  const write = (json: string) => {
+    const { file: parsed, errors } = parseRuleFile(json);
+    expect(errors).toBeNull();
+    return parsed ? writeRuleFile(parsed.rules, parsed) : '';
+  };
+
+  test('it is short: what has a default is left out', () => {
+    expect(
+      JSON.parse(
+        write(file([{ name: 'a', description: '', then: 'stop', when: { all: [{ kind: 'flag' }] } }])),
+      ),
+    ).toEqual({
+      version: 1,
+      rules: [{ name: 'a', when: { all: [{ kind: 'flag' }] } }],
+    });
+  });
+
+  test('what its rules name travels with them, and nothing else', () => {
+    const more = {
+      ...FULL,
+      projects: [...FULL.projects, { name: 'Building' }],
+      people: [...FULL.people, { name: 'Nobody' }],
+    };
+    const written = JSON.parse(write(JSON.stringify({ version: 1, ...more }))) as RuleFile;
+    expect(written.projects.map(({ name }) => name)).toEqual(['Loans in']);
+    expect(written.people.map(({ name }) => name)).toEqual(['Tomas Quill', 'Orla']);
+    expect([written.tables.length, written.templates.length]).toEqual([1, 1]);
+  });
+
+  test('written, read and written again it is the same, byte for byte, and does the same', async () => {
+    const once = write(FULL_FILE);
+    expect(write(once)).toBe(once);
+    const mail = await arriving(
+      'From: o@cape.example\nSubject: x\nDate: Mon, 23 Nov 2026 10:00:00 +0000\n\nPlease pay by 7 December.',
+    );
+    const become = (json: string) => {
+      const parsed = parseRuleFile(json).file;
+      const rules = (parsed?.rules ?? []).map(({ rule }) => rule as RuleInput);
+      return outcomeOf(mail, rules, Context.parse(parsed ?? {}));
+    };
+    expect(become(once)).toEqual(become(FULL_FILE));
+    expect(become(once).tasks[0]?.fields).toMatchObject({
+      due: '2026-12-03',
+      deadline: '2026-12-07',
+      notes: 'Cape',
+      section: 'Abroad',
+    });
+  });
+
+  test('of any rules that hold together', () => {
+    fc.assert(
+      fc.property(fc.array(anyRule, { maxLength: 4 }), (rules) => {
+        const named = rules.map((rule, i) => ({ ...rule, name: `rule ${String(i)}` }));
+        const once = write(file(named));
+        expect(write(once)).toBe(once);
+      }),
+    );
+  });
+});
+
+const word = fc.stringMatching(/^[a-z]{1,8}$/);
+const leaf = fc.oneof(
+  fc.record({
+    kind: fc.constant('words'),
+    words: fc.array(word, { minLength: 1, maxLength: 3 }),
+    how: fc.constantFrom('contain', 'equal', 'begin with'),
+  }),
+  fc.record({
+    kind: fc.constant('sender'),
+    is: fc.array(
+      word.map((name) => `${name}.example`),
+      { minLength: 1, maxLength: 3 },
+    ),
+  }),
+  fc.record({ kind: fc.constant('amount'), over: fc.option(fc.integer({ min: 0, max: 1000 })) }),
+  fc.record({ kind: fc.constant('flag') }),
+);
+const { group } = fc.letrec((tie) => ({
+  group: fc.oneof(
+    { maxDepth: 3 },
+    fc.array(leaf, { maxLength: 3 }).map((all) => ({ all })),
+    fc.array(fc.oneof(leaf, tie('group')), { maxLength: 3 }).map((any) => ({ any })),
+    fc.array(fc.oneof(leaf, tie('group')), { maxLength: 3 }).map((none) => ({ none })),
+  ),
+}));
+const reading = fc.oneof(
+  fc.record({ kind: fc.constant('title') }),
+  fc.record({
+    kind: fc.constant('pair'),
+    labels: fc.array(word, { minLength: 1, maxLength: 2 }),
+    id: fc.constantFrom('', 'mine'),
+  }),
+  fc.record({
+    kind: fc.constant('day'),
+    from: fc.constant('arrival'),
+    plus: fc.integer({ min: -9, max: 9 }),
+    time: fc.constantFrom(null, '08:30'),
+  }),
+  fc.record({
+    kind: fc.constant('fixed'),
+    value: word,
+    tidy: fc.constantFrom([], [{ do: 'case', to: 'upper' }]),
+  }),
+);
+const anyRule = fc.record({
+  when: group,
+  state: fc.constantFrom('live', 'draft', 'paused'),
+  then: fc.constantFrom('stop', 'go on'),
+  read: fc.uniqueArray(fc.record({ field: word, from: fc.array(reading, { minLength: 1, maxLength: 3 }) }), {
+    maxLength: 3,
+    selector: ({ field }) => field,
+  }),
+});
+
+test('the published schema is made of the same schemas', () => {
+  const schema = ruleFileSchema();
+  expect(schema.required).toEqual(['version', 'rules']);
+  expect(JSON.stringify(schema)).toContain('"words"');
+});
+
+describe('rules in any order', () => {
+  const rules = ['alder', 'birch', 'cedar'].map((name): RuleInput => ({
+    name,
+    when: { all: [{ kind: 'words', in: ['subject'], words: [name] }] },
+    read: [{ field: 'tags', from: [{ kind: 'fixed', value: [name] }] }],
+  }));
+  test('that match disjoint mail do the same; one that is not live changes nothing; the same mail gives the same', async () => {
+    const mails = await Promise.all(
+      [...rules.map(({ name }) => name), 'other'].map((name) =>
+        arriving(`From: a@b.example\nSubject: ${name}\n\nx`),
+      ),
+    );
+    fc.assert(
+      fc.property(fc.shuffledSubarray(rules, { minLength: 3 }), fc.constantFrom(...mails), (order, mail) => {
+        const [a, b] = [outcomeOf(mail, rules), outcomeOf(mail, order)];
+        expect([b.kind, b.tasks, b.rules]).toEqual([a.kind, a.tasks, a.rules]);
+        expect(outcomeOf(mail, order)).toEqual(b);
+      }),
+    );
+  });
+});

@@ -1,0 +1,26 @@
+import type { z } from 'zod';
+
+/** Something that does not fit a schema, at its place. */
+export interface Misfit {
+  path: PropertyKey[];
+  message: string;
+}
+
+/** What does not fit, in words; of a union what its most likely branch misses: the one that fits the farthest. */
+export const issuesOf = (error: z.ZodError): Misfit[] => error.issues.flatMap((issue) => misfits(issue, []));
+
+function misfits(issue: z.core.$ZodIssue, head: readonly PropertyKey[]): Misfit[] {
+  const path = [...head, ...issue.path];
+  if (issue.code !== 'invalid_union' || issue.errors.length === 0) return [{ path, message: wordsOf(issue) }];
+  const branches = issue.errors.map((issues) => issues.flatMap((each) => misfits(each, path)));
+  const [best] = branches.toSorted((a, b) => reach(b) - reach(a) || a.length - b.length);
+  return best ?? [];
+}
+
+const reach = (branch: readonly Misfit[]) => Math.max(0, ...branch.map(({ path }) => path.length));
+
+function wordsOf(issue: z.core.$ZodIssue): string {
+  if (issue.code === 'unrecognized_keys')
+    return `Hatband knows no ${issue.keys.map((key) => `“${key}”`).join(', ')} here.`;
+  return issue.code === 'invalid_union' ? 'Hatband knows no such kind.' : issue.message;
+}

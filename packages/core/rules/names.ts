@@ -1,0 +1,59 @@
+import type { Context } from './context.ts';
+import { renameInReading } from './readings/index.ts';
+import type { NamedThing, Rename } from './rename.ts';
+import type { RuleDefinition } from './rule.ts';
+import type { Ref, RouteLine } from './route.ts';
+import { renameInWhen } from './when.ts';
+
+/** The rule with other names of projects, people, tables and templates in it. */
+export function renameInRule(definition: RuleDefinition, rename: Rename): RuleDefinition {
+  return {
+    ...definition,
+    when: renameInWhen(definition.when, rename),
+    read: definition.read.map((row) => ({
+      ...row,
+      from: row.from.map((reading) => renameInReading(reading, rename)),
+    })),
+    route: definition.route.map((line) => renameInLine(line, rename)),
+  };
+}
+
+function renameInLine(line: RouteLine, rename: Rename): RouteLine {
+  const { project, assignee, template } = line;
+  return {
+    ...line,
+    if: line.if && renameInWhen(line.if, rename),
+    project: typeof project === 'string' ? rename('project', project) : project,
+    assignee: renameRef(assignee, rename),
+    template: template === null ? null : rename('template', template),
+  };
+}
+
+const renameRef = (ref: Ref | null, rename: Rename) => (typeof ref === 'string' ? rename('who', ref) : ref);
+
+/** What a rule names, each once. */
+export function namesIn(definition: RuleDefinition): { what: NamedThing; name: string }[] {
+  const found = new Map<string, { what: NamedThing; name: string }>();
+  renameInRule(definition, (what, name) => {
+    found.set(`${what} ${name.toLowerCase()}`, { what, name });
+    return name;
+  });
+  return [...found.values()];
+}
+
+/** The things of these kinds that do not exist, each as a sentence. */
+export function missingName(
+  { projects, people, tables, templates }: Context,
+  what: NamedThing,
+  name: string,
+): string | null {
+  const isNamed = (each: { name: string }) => each.name.toLowerCase() === name.toLowerCase();
+  const known = {
+    project: projects.some(isNamed),
+    who: people.some((person) => isNamed(person) || person.addresses.includes(name.toLowerCase())),
+    table: tables.some(isNamed),
+    template: templates.some(isNamed),
+  };
+  const words = { project: 'project', who: 'person', table: 'lookup table', template: 'task template' };
+  return known[what] ? null : `There is no ${words[what]} “${name}”.`;
+}

@@ -1,0 +1,153 @@
+import { dayIn } from '../dates/index.ts';
+import {
+  checkKind,
+  isList,
+  shortTitle,
+  wordsOfValue,
+  type Checked,
+  type KindSetting,
+  type Value,
+} from '../tasks/index.ts';
+import type { FieldTrace, Made, Missed, TriedReading } from './outcome.ts';
+import type { CompiledRow } from './rows.ts';
+import { HoldForPerson } from './stops.ts';
+import { tidy, type TidyStep } from './tidy.ts';
+import type { Found, ReadInput, Unit } from './unit.ts';
+import type { EvidenceSpan } from '../reading/index.ts';
+import type { View } from './view.ts';
+
+/** A value with the reading that took it. */
+export interface Won extends Found {
+  field: string;
+  readingId: string;
+  readingKind: string;
+  /** What its day was counted from, where a day was counted. */
+  countedFrom: string | null;
+}
+
+export interface RowsRead {
+  values: Map<string, Won>;
+  trace: FieldTrace[];
+  makes: Made[];
+}
+
+/** All rows of a rule on one unit of a message. Throws HoldForPerson where a value is unknown and its row says hold. */
+export function readRows(
+  rows: readonly CompiledRow[],
+  view: View,
+  unit: Unit,
+  shorthand: readonly EvidenceSpan[],
+): RowsRead {
+  const values = new Map<string, Won>();
+  const makes: Made[] = [];
+  const trace: FieldTrace[] = [];
+  for (const compiled of rows) {
+    const tried = tryReadings(compiled, { view, unit, read: values, shorthand }, makes);
+    trace.push({ field: compiled.row.field, tried });
+    for (const attempt of tried) addValue(values, compiled, attempt);
+  }
+  return { values, trace, makes };
+}
+
+function addValue(
+  values: Map<string, Won>,
+  { row, key }: CompiledRow,
+  { reading, value, spans }: TriedReading,
+): void {
+  if (value === null) return;
+  const known = values.get(key);
+  values.set(key, {
+    field: row.field,
+    value: known && isList(row.field) ? [...listOf(known.value), ...listOf(value)] : value,
+    spans: [...(known?.spans ?? []), ...spans],
+    readingId: reading.id,
+    readingKind: reading.kind,
+    countedFrom: reading.kind === 'day' ? reading.from : null,
+  });
+}
+
+const listOf = (value: Value): string[] => (Array.isArray(value) ? value : [wordsOfValue(value)]);
+
+/** Tries until one finds a value; the later ones are not tried. */
+function tryReadings(compiled: CompiledRow, input: ReadInput, makes: Made[]): TriedReading[] {
+  const { row, readings } = compiled;
+  const tried: TriedReading[] = [];
+  for (const { reading, find } of readings) {
+    const { found, absent } = find(input);
+    const attempt = choose(compiled, { steps: reading.tidy, found, absent }, input.view, makes);
+    tried.push({ reading, ...attempt });
+    if (attempt.value !== null) return tried;
+  }
+  if (row.otherwise === null) return tried;
+  const reading = { kind: 'fixed' as const, id: 'otherwise', tidy: [], value: row.otherwise };
+  return [
+    ...tried,
+    {
+      reading,
+      ...choose(
+        compiled,
+        { steps: [], found: [{ value: row.otherwise, spans: [] }], absent: 'a value' },
+        input.view,
+        makes,
+      ),
+    },
+  ];
+}
+
+type Attempt = Pick<TriedReading, 'value' | 'missed' | 'spans'>;
+
+/** The first that is of the field's kind; of a field that holds several all that are. */
+function choose(
+  compiled: CompiledRow,
+  { steps, found, absent }: { steps: readonly TidyStep[]; found: readonly Found[]; absent: string },
+  view: View,
+  makes: Made[],
+): Attempt {
+  const setting = settingOf(compiled, view);
+  let missed: Missed | null = null;
+  const taken: Found[] = [];
+  for (const each of found) {
+    const checked = check(compiled, tidy(wordsOfValue(each.value), steps), setting, makes);
+    if ('value' in checked) taken.push({ value: checked.value, spans: each.spans });
+    else missed ??= checked.missed;
+    if (taken.length > 0 && !isList(compiled.row.field) && compiled.kind !== 'several choices') break;
+  }
+  const [first] = taken;
+  if (!first) return { value: null, missed: missed ?? { why: 'absent', what: absent }, spans: [] };
+  const value =
+    taken.length === 1 ? first.value : [...new Set(taken.flatMap(({ value: one }) => listOf(one)))];
+  return { value, missed: null, spans: taken.flatMap(({ spans }) => spans) };
+}
+
+function settingOf({ choices }: CompiledRow, { context, reference }: View): KindSetting {
+  const { zone, dateOrder, calendar, people, projects } = context;
+  return {
+    day: (words) => dayIn(words, { reference, zone, dateOrder, closed: calendar.closed }),
+    people,
+    projects: projects.map(({ name }) => name),
+    choices,
+  };
+}
+
+function check(
+  { row, kind }: CompiledRow,
+  words: string,
+  setting: KindSetting,
+  makes: Made[],
+): { value: Value } | { missed: Missed } {
+  const checked: Checked = checkKind(kind, words, setting);
+  if (checked === null) return { missed: { why: 'notOfKind', saw: words, kind } };
+  if ('value' in checked) return { value: row.field === 'title' ? shortTitle(words) : checked.value };
+  if (row.unknown === 'hold')
+    throw new HoldForPerson(`There is no ${nounOf(kind)} “${checked.unknown}” for ${row.field}.`);
+  if (row.unknown === 'otherwise') return { missed: { why: 'unknown', saw: checked.unknown, kind } };
+  makes.push(madeOf(kind, row.field, checked.unknown));
+  return { value: kind === 'several choices' ? [checked.unknown] : checked.unknown };
+}
+
+const nounOf = (kind: string) => (kind === 'project' || kind === 'person' ? kind : 'choice');
+
+function madeOf(kind: string, field: string, name: string): Made {
+  if (kind === 'project') return { what: 'project', name, description: '' };
+  return kind === 'person' ? { what: 'person', name } : { what: 'choice', field, name };
+}

@@ -1,0 +1,67 @@
+import { z } from 'zod';
+import { Value as ValueFact } from '../../requests/index.ts';
+import type { EvidenceSpan } from '../../reading/index.ts';
+import { unitSpans } from '../unit.ts';
+import { readingBase, readingKind } from './kind.ts';
+
+const NAMES: Record<ValueFact['kind'], string> = {
+  money: 'an amount',
+  percent: 'a percentage',
+  reference: 'a reference number',
+  link: 'a link',
+  address: 'an address',
+  phone: 'a telephone number',
+  duration: 'a duration',
+};
+
+export const detail = readingKind(
+  z.strictObject({ ...readingBase, kind: z.literal('detail'), of: ValueFact.shape.kind }),
+  {
+    label: 'a number, an amount, a link',
+    doc: 'The first reference number (`reference`), amount (`money`), percentage (`percent`), `link`, `address`, `phone` number or `duration` of the subject, your note and the newest words; of an item those in its own words first.',
+    compile:
+      ({ of }) =>
+      ({ view, unit }) => {
+        const all = view.incoming.reading.facts.values.filter(({ kind }) => kind === of);
+        const own = all.filter(({ spans }) =>
+          spans.some((span) => unitSpans(unit).some((other) => meets(span, other))),
+        );
+        return { found: [...own, ...all].map(({ value, spans }) => ({ value, spans })), absent: NAMES[of] };
+      },
+    say: ({ of }) => NAMES[of].replace(/^an? /, 'the first '),
+  },
+);
+
+const meets = (a: EvidenceSpan, b: EvidenceSpan) => a.part === b.part && a.start < b.end && b.start < a.end;
+
+const PARTS = {
+  starts: 'the start of the event',
+  ends: 'the end of the event',
+  place: 'the place of the event',
+  participants: 'who takes part in the event',
+  summary: 'the name of the event',
+} as const;
+
+export const event = readingKind(
+  z.strictObject({
+    ...readingBase,
+    kind: z.literal('event'),
+    part: z.enum(['starts', 'ends', 'place', 'participants', 'summary']).default('starts'),
+  }),
+  {
+    label: 'an event',
+    doc: 'What the first event of the message says: when it `starts` or `ends`, its `place`, its `participants`, its `summary` (of an invitation).',
+    compile:
+      ({ part }) =>
+      ({ view }) => {
+        const found = view.incoming.reading.facts.events.flatMap((each) => {
+          const told = part === 'participants' ? each.participants.join(', ') : (each[part] ?? '');
+          // A time that an invitation states in UTC stays one of its day.
+          const value = part === 'starts' || part === 'ends' ? told.replace(/Z$/, '') : told;
+          return value === '' ? [] : [{ value, spans: each.spans }];
+        });
+        return { found, absent: PARTS[part] };
+      },
+    say: ({ part }) => PARTS[part],
+  },
+);

@@ -1,0 +1,43 @@
+import { z } from 'zod';
+import { orList } from '../conditions/kind.ts';
+import { findClauses } from '../shorthand.ts';
+import { readingBase, readingKind } from './kind.ts';
+
+export const shorthand = readingKind(
+  z
+    .strictObject({
+      ...readingBase,
+      kind: z.literal('shorthand'),
+      words: z.array(z.string().trim().min(1)).default([]),
+      sign: z
+        .string()
+        .regex(
+          /^[^\s\p{L}\p{N};"]{1,3}$/u,
+          'A sign is one to three signs that are no letters, digits or semicolons.',
+        )
+        .nullable()
+        .default(null),
+      upTo: z.enum(['word', 'end of line']).default('word'),
+    })
+    .refine(({ words, sign }) => words.length > 0 || sign !== null, 'Choose a word or a sign.'),
+  {
+    label: 'shorthand',
+    doc: 'What you write behind a word of yours, between semicolons in the subject or your note or on a line of its own (`due fri; project loans`), or behind a sign that you choose: the next word, or words in "quotes", or (`"upTo": "end of line"`) the rest of the line.',
+    compile: (signal) => (input) => {
+      // The whole rule's shorthand has been found; what is asked for here is found again with its values.
+      const clauses = findClauses(input.view, [signal]);
+      const isOurs = (start: number, part: string) =>
+        input.shorthand.some((span) => span.part === part && start >= span.start && start < span.end);
+      return {
+        found: clauses
+          .filter(({ spans }) => spans.every(({ start, part }) => isOurs(start, part)))
+          .map(({ value, spans }) => ({ value: value.trim(), spans })),
+        absent: `shorthand with ${sayOne(signal)}`,
+      };
+    },
+    say: (signal) => `shorthand: ${sayOne(signal)}`,
+  },
+);
+
+const sayOne = ({ words, sign }: { words: readonly string[]; sign: string | null }) =>
+  orList([...words, ...(sign === null ? [] : [`the sign ${sign}`])].map((each) => `“${each}”`));

@@ -1,0 +1,136 @@
+import { wordsOfValue, type Value } from '../tasks/index.ts';
+import type { CompiledRule } from './compile.ts';
+import type { DueEffect } from './dueEffect.ts';
+import type { KnownTask } from './incoming.ts';
+import type { Makes } from './makes.ts';
+import { makeTask } from './makeTask.ts';
+import type { Made, MadeComment, MadeTask, TaskTrace } from './outcome.ts';
+import { markdownOf } from './readings/bodies.ts';
+import { readRows, type RowsRead } from './readRows.ts';
+import { routeTask } from './routeTask.ts';
+import { HoldForPerson, RuleFailure } from './stops.ts';
+import { compileTemplate } from './template.ts';
+import type { ReadInput, Unit } from './unit.ts';
+import { itemKeys, unitsOf } from './units.ts';
+import type { View } from './view.ts';
+
+/** What one rule makes of one message. */
+export interface RuleResult {
+  tasks: MadeTask[];
+  comments: MadeComment[];
+  makes: Made[];
+  effects: DueEffect[];
+  trace: TaskTrace[];
+}
+
+/** Works a rule on a message that it takes. Throws HoldForPerson and RuleFailure. */
+export function runRule(rule: CompiledRule, view: View): RuleResult {
+  const [problem] = rule.problems;
+  if (problem) throw new RuleFailure(problem.message);
+  const { makes } = rule.version.definition;
+  if (makes.kind === 'hold') throw new HoldForPerson(makes.why || 'The rule says so.');
+  if (makes.kind === 'nothing') return { ...NONE, effects: effectsOf(rule, view, readWhole(rule, view)) };
+  if (makes.kind === 'comment') return commentOr(rule, view, makes);
+  return makeTasks(rule, view, unitsOf(makes, view));
+}
+
+const NONE: RuleResult = { tasks: [], comments: [], makes: [], effects: [], trace: [] };
+
+const readWhole = (rule: CompiledRule, view: View) =>
+  readRows(rule.rows, view, { kind: 'message' }, rule.shorthand(view));
+
+function makeTasks(rule: CompiledRule, view: View, units: readonly Unit[]): RuleResult {
+  const shorthand = rule.shorthand(view);
+  const keys = itemKeys(units);
+  const { makes } = rule.version.definition;
+  const opened = makes.kind === 'project' ? openProject(rule, view, makes) : null;
+  const wanted = makes.kind === 'project' && makes.tasks === 'none' ? [] : units;
+  const made = wanted.map((unit, i) => {
+    const read = readRows(rule.rows, view, unit, shorthand);
+    const routed = routeTask(rule, view, valuesOf(read));
+    const itemKey = keys[i] ?? 'message';
+    const task = makeTask({ rule, view, unit, itemKey, read, routed });
+    if (opened) task.fields.project = opened.name;
+    const trace: TaskTrace = { itemKey, fields: read.trace, route: routed.trace };
+    return { task, trace, makes: [...read.makes, ...routed.makes] };
+  });
+  return {
+    tasks: made.map(({ task }) => task),
+    comments: [],
+    makes: distinct([...(opened ? [opened] : []), ...made.flatMap((each) => each.makes)]),
+    effects: effectsOf(rule, view, readWhole(rule, view)),
+    trace: made.map(({ trace }) => trace),
+  };
+}
+
+const valuesOf = ({ values }: RowsRead): Map<string, Value> =>
+  new Map([...values].map(([key, { value }]) => [key, value]));
+
+const distinct = (makes: readonly Made[]): Made[] => [
+  ...new Map(
+    makes.map((each) => [JSON.stringify({ ...each, description: '' }).toLowerCase(), each]),
+  ).values(),
+];
+
+/** The project is named by the whole message; its description is the message. */
+function openProject(
+  rule: CompiledRule,
+  view: View,
+  { named }: Extract<Makes, { kind: 'project' }>,
+): Extract<Made, { what: 'project' }> {
+  const value = readWhole(rule, view).values.get(named.toLowerCase())?.value;
+  const name = value === undefined ? '' : wordsOfValue(value).slice(0, 80).trim();
+  if (name === '') throw new HoldForPerson(`The project has no name: ${named} was not found.`);
+  return { what: 'project', name, description: markdownOf(view.incoming.reading) };
+}
+
+function commentOr(rule: CompiledRule, view: View, makes: Extract<Makes, { kind: 'comment' }>): RuleResult {
+  const on = makes.on.map((how) => taskOf(how, view)).find((task) => task !== null) ?? null;
+  if (on) return comment(rule, view, on);
+  if (makes.otherwise === 'hold') throw new HoldForPerson('There is no task that it could be a comment on.');
+  return makes.otherwise === 'task' ? makeTasks(rule, view, [{ kind: 'message' }]) : NONE;
+}
+
+function taskOf(how: 'address' | 'reference' | 'thread', { incoming }: View): KnownTask | null {
+  const { thread, byReference, ofAddress } = incoming.tasks;
+  if (how === 'address') return ofAddress;
+  const known = how === 'thread' ? thread : Object.values(byReference).flat();
+  return known.find((task) => task.open) ?? known[0] ?? null;
+}
+
+/** The row “comment”, else the newest words, else the note. */
+function comment(rule: CompiledRule, view: View, on: KnownTask): RuleResult {
+  const read = readWhole(rule, view);
+  const own = read.values.get('comment');
+  const scope = view.text('newest').value.trim() === '' ? 'note' : 'newest';
+  const text = view.text(scope);
+  const { ruleId, version } = rule.version;
+  const evidence = {
+    ruleId,
+    version,
+    readingId: own?.readingId ?? null,
+    readingKind: own?.readingKind ?? scope,
+    spans: own?.spans ?? text.spans(0, text.value.length),
+  };
+  return {
+    tasks: [],
+    comments: [{ on, text: own ? wordsOfValue(own.value) : text.value.trim(), evidence }],
+    makes: read.makes,
+    effects: effectsOf(rule, view, read),
+    trace: [{ itemKey: 'message', fields: read.trace, route: [] }],
+  };
+}
+
+/** The effects with their texts made of what was read of the whole message. */
+function effectsOf(rule: CompiledRule, view: View, { values }: RowsRead): DueEffect[] {
+  const input: ReadInput = { view, unit: { kind: 'message' }, read: values, shorthand: [] };
+  const asker = view.incoming.reading.anatomy.who?.address ?? '';
+  return rule.version.definition.effects.map((effect): DueEffect => {
+    if (effect.kind !== 'send') return effect;
+    const to = effect.to.map((each) => (each === 'asker' ? asker : each)).filter((each) => each !== '');
+    if (to.length === 0) throw new RuleFailure('There is nobody to send the mail to.');
+    return { ...effect, to, subject: render(effect.subject, input), text: render(effect.text, input) };
+  });
+}
+
+const render = (text: string, input: ReadInput) => compileTemplate(text).render(input);

@@ -1,0 +1,39 @@
+import { nameKey } from '../tasks/index.ts';
+import { addressTerms } from './conditions/address.ts';
+import { isReply } from './conditions/reply.ts';
+import { whoTerms } from './conditions/who.ts';
+import { wordTerms } from './conditions/words.ts';
+import { addressOf, type View } from './view.ts';
+
+/** All terms of the index that a message has; see `terms` of the kinds of conditions. */
+export function termsOf(view: View): string[] {
+  const { reading, delivery, tasks } = view.incoming;
+  const { message, anatomy, facts } = reading;
+  const one = (holds: boolean, term: string) => (holds ? [term] : []);
+  return [
+    `source ${delivery.source}`,
+    ...addressTerms(delivery),
+    ...(delivery.plusWord === null ? [] : [`plus-word ${nameKey(delivery.plusWord)}`]),
+    ...delivery.labels.map((label) => `label ${nameKey(label)}`),
+    ...one(delivery.flagged, 'flagged'),
+    ...(delivery.folder === null ? [] : [`folder ${nameKey(delivery.folder)}`]),
+    ...view.senders.flatMap((address) => whoTerms('sender', address)),
+    ...[...message.to, ...message.cc].flatMap(addressOf).flatMap((address) => whoTerms('recipient', address)),
+    ...one(message.attachments.length > 0, 'attachment'),
+    ...(facts.automatic === null ? [] : [`automatic ${facts.automatic}`]),
+    ...one(anatomy.forwarded, 'forward'),
+    ...one(isReply(view.incoming), 'reply'),
+    ...one(
+      tasks.thread.some(({ open }) => open),
+      'thread task',
+    ),
+    ...one(facts.deadline !== null, 'deadline'),
+    ...one(facts.items.length > 0, 'items'),
+    ...one(
+      facts.values.some(({ kind }) => kind === 'money'),
+      'amount',
+    ),
+    ...facts.pairs.map(({ label }) => `pair ${nameKey(label)}`),
+    ...wordTerms(`${view.folded('subject')}\n${view.folded('whole')}`),
+  ];
+}

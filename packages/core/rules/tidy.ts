@@ -1,0 +1,89 @@
+import { z } from 'zod';
+import { fold } from '../languages/index.ts';
+
+const words = z.array(z.string().min(1)).min(1, 'Write some words.');
+
+/** One step that makes a value of the words that were found. */
+export const TidyStep = z.discriminatedUnion('do', [
+  z.strictObject({
+    do: z.literal('take off'),
+    words,
+    from: z.enum(['start', 'end', 'anywhere']).default('start'),
+  }),
+  z.strictObject({
+    do: z.literal('replace'),
+    find: z.string().min(1, 'Write what to replace.'),
+    with: z.string(),
+  }),
+  z.strictObject({ do: z.literal('case'), to: z.enum(['lower', 'upper', 'first capital', 'each capital']) }),
+  z.strictObject({ do: z.literal('first line') }),
+  z.strictObject({ do: z.literal('first sentence') }),
+  z.strictObject({ do: z.literal('at most'), characters: z.number().int().min(1).max(10_000) }),
+]);
+export type TidyStep = z.infer<typeof TidyStep>;
+
+type Work<S> = (value: string, step: S) => string;
+const WORK: { [D in TidyStep['do']]: Work<Extract<TidyStep, { do: D }>> } = {
+  'take off': (value, step) => step.words.reduce((left, each) => takeOff(left, each, step.from), value),
+  replace: (value, step) => replaceWords(value, step.find, step.with),
+  case: (value, { to }) => CASES[to](value),
+  'first line': (value) => value.trim().split('\n')[0] ?? '',
+  'first sentence': (value) =>
+    /^[\s\S]*?[.!?](?=\s|$)/.exec(value.trim())?.[0] ?? value.trim().split('\n')[0] ?? '',
+  'at most': (value, { characters }) =>
+    value.length <= characters ? value : `${value.slice(0, characters - 1).trimEnd()}…`,
+};
+
+const capital = (value: string) => value.charAt(0).toUpperCase() + value.slice(1);
+const CASES: Record<Extract<TidyStep, { do: 'case' }>['to'], (value: string) => string> = {
+  lower: (value) => value.toLowerCase(),
+  upper: (value) => value.toUpperCase(),
+  'first capital': capital,
+  'each capital': (value) => value.replace(/\p{L}[\p{L}'’]*/gu, capital),
+};
+
+/** The value after all steps, without blanks around it. */
+export function tidy(value: string, steps: readonly TidyStep[]): string {
+  return steps.reduce((left, step) => applyStep(left, step).trim(), value.trim());
+}
+
+function applyStep<D extends TidyStep['do']>(value: string, step: Extract<TidyStep, { do: D }>): string {
+  return WORK[step.do as D](value, step);
+}
+
+function takeOff(value: string, words: string, from: 'start' | 'end' | 'anywhere'): string {
+  if (from === 'anywhere') return replaceWords(value, words, '').replace(/ {2,}/g, ' ');
+  const folded = fold(value);
+  const wanted = fold(words);
+  if (from === 'start' && folded.startsWith(wanted)) return value.slice(words.length).trimStart();
+  return from === 'end' && folded.endsWith(wanted) ? value.slice(0, -words.length).trimEnd() : value;
+}
+
+/** All places, in any case. */
+function replaceWords(value: string, find: string, by: string): string {
+  const folded = fold(value);
+  const wanted = fold(find);
+  let made = '';
+  let from = 0;
+  for (let at = folded.indexOf(wanted); at !== -1; at = folded.indexOf(wanted, from)) {
+    made += value.slice(from, at) + by;
+    from = at + find.length;
+  }
+  return made + value.slice(from);
+}
+
+/** A step in words, “the first sentence of it”. */
+export function sayStep(step: TidyStep): string {
+  switch (step.do) {
+    case 'take off':
+      return `without “${step.words.join('”, “')}”${step.from === 'anywhere' ? '' : ` at its ${step.from}`}`;
+    case 'replace':
+      return `with “${step.with}” for “${step.find}”`;
+    case 'case':
+      return `in ${step.to === 'lower' || step.to === 'upper' ? `${step.to} case` : step.to.replace('capital', 'capitals')}`;
+    case 'at most':
+      return `at most ${step.characters} characters`;
+    default:
+      return `the ${step.do} of it`;
+  }
+}

@@ -1,0 +1,72 @@
+import { nameKey } from '../tasks/index.ts';
+import type { Makes } from './makes.ts';
+import { compilePattern } from './pattern.ts';
+import { tableRows } from './tableRows.ts';
+import { unitText, type Unit } from './unit.ts';
+import type { View } from './view.ts';
+
+/** What a message is made of, by what the rule makes; the whole message where it has no parts of that kind. */
+export function unitsOf(makes: Makes, view: View): Unit[] {
+  const parts = partsOf(makes, view);
+  return parts.length === 0 ? [{ kind: 'message' }] : parts;
+}
+
+function partsOf(makes: Makes, view: View): Unit[] {
+  switch (makes.kind) {
+    case 'items':
+      return view.incoming.reading.facts.items.map((item) => ({ kind: 'item', item }));
+    case 'project':
+      return makes.tasks === 'items' ? partsOf({ kind: 'items' }, view) : [];
+    case 'rows':
+      return rowsWith(makes.columns, view);
+    case 'matches':
+      return matchesOf(makes, view);
+    default:
+      return [];
+  }
+}
+
+function rowsWith(columns: readonly string[], view: View): Unit[] {
+  return tableRows(view).filter(({ cells }) =>
+    columns.every((name) => cells.some(({ column }) => nameKey(column) === nameKey(name))),
+  );
+}
+
+function matchesOf({ in: scopes, pattern }: Extract<Makes, { kind: 'matches' }>, view: View): Unit[] {
+  const compiled = compilePattern(pattern);
+  return scopes.flatMap((scope) => {
+    const text = view.text(scope);
+    const found = (start: number, end: number) => ({
+      value: text.value.slice(start, end),
+      spans: text.spans(start, end),
+    });
+    return compiled.matches(text.value).map(({ start, end, groups }): Unit => ({
+      kind: 'match',
+      spans: text.spans(start, end),
+      groups: new Map([
+        ['0', found(start, end)],
+        ...[...groups].map(([name, place]) => [name, found(place.start, place.end)] as const),
+      ]),
+    }));
+  });
+}
+
+/** The keys of the units, made of their own words and, of equal ones, their number; never of their place. */
+export function itemKeys(units: readonly Unit[]): string[] {
+  const seen = new Map<string, number>();
+  return units.map((unit) => {
+    if (unit.kind === 'message') return 'message';
+    const words = hash(unitText(unit).value.toLowerCase().replace(/\s+/g, ' ').trim());
+    const n = (seen.get(words) ?? 0) + 1;
+    seen.set(words, n);
+    return n === 1 ? words : `${words}-${n}`;
+  });
+}
+
+/** FNV-1a, 64 bits, in hexadecimal. */
+function hash(words: string): string {
+  let state = 0xcbf29ce484222325n;
+  for (const unit of words)
+    state = BigInt.asUintN(64, (state ^ BigInt(unit.codePointAt(0) ?? 0)) * 0x100000001b3n);
+  return state.toString(16).padStart(16, '0');
+}

@@ -1,0 +1,135 @@
+import { LocalDate } from '../dates/index.ts';
+import { sameName } from './name.ts';
+import { findPerson, type Person } from './person.ts';
+import type { FieldKind, Value } from './value.ts';
+
+/** What words are checked against. */
+export interface KindSetting {
+  /** The day that words mean, `2026-12-07` or `2026-12-07T17:00`, or null. */
+  day: (words: string) => string | null;
+  people: readonly Person[];
+  projects: readonly string[];
+  /** What may be chosen; null: anything. */
+  choices: readonly string[] | null;
+}
+
+/** A value of the kind, or null where the words are none; `unknown`: they name nothing that exists. */
+export type Checked = { value: Value } | { unknown: string } | null;
+
+type Check = (words: string, setting: KindSetting) => Checked;
+
+const found = (value: Value | null): Checked => (value === null ? null : { value });
+
+const CHECKS: Record<FieldKind, Check> = {
+  text: (words) => found(words === '' ? null : words),
+  date: (words, setting) => found(dayOf(words, setting)?.slice(0, 10) ?? null),
+  'date and time': (words, setting) => found(dayOf(words, setting)),
+  number: (words) => found(parseNumber(words)),
+  money: (words) => found(parseMoney(words)),
+  duration: (words) => found(parseDuration(words)),
+  choice: (words, { choices }) => oneOf(words, choices),
+  'several choices': severalOf,
+  person: (words, { people }) => {
+    const person = findPerson(people, words);
+    return words === '' ? null : person ? { value: person.name } : { unknown: words };
+  },
+  project: (words, { projects }) => oneOf(words, projects),
+  link: (words) => found(/https?:\/\/[^\s<>"')\]]+/i.exec(words)?.[0].replace(/[.,;]+$/, '') ?? null),
+  'yes/no': (words) => found(YES.test(words) ? true : NO.test(words) ? false : null),
+};
+
+/** The words as a value of the kind. */
+export function checkKind(kind: FieldKind, words: string, setting: KindSetting): Checked {
+  return CHECKS[kind](words.trim(), setting);
+}
+
+/** A written day as the kind keeps it. */
+const dayOf = (words: string, { day }: KindSetting) =>
+  LocalDate.safeParse(words).success ? words : words === '' ? null : day(words);
+
+function oneOf(words: string, choices: readonly string[] | null): Checked {
+  if (words === '') return null;
+  const known = choices?.find((choice) => sameName(choice, words));
+  return choices === null || known !== undefined ? { value: known ?? words } : { unknown: words };
+}
+
+function severalOf(words: string, { choices }: KindSetting): Checked {
+  const checked = words
+    .split(/[,;\n]/)
+    .map((part) => oneOf(part.trim(), choices))
+    .filter((part) => part !== null);
+  const stranger = checked.find((part) => 'unknown' in part);
+  if (stranger) return stranger;
+  const values = checked.flatMap((part) =>
+    'value' in part && typeof part.value === 'string' ? part.value : [],
+  );
+  return values.length === 0 ? null : { value: [...new Set(values)] };
+}
+
+const YES = /^(?:yes|y|true|x|✓|ja|oui|s[ií]|sim|sì)\.?$/iu;
+const NO = /^(?:no|n|false|nein|non|não|nao|nee|nej)\.?$/iu;
+
+/** `1,250.50`, `1.250,50`, `1 250` and `1'250`; one separator with three digits behind it parts thousands. */
+export function parseNumber(words: string): number | null {
+  const match = /^([-−+]?)\s?(\d[\d.,' \u00a0\u202f]*)(?:\s?%)?$/u.exec(words.trim());
+  if (!match) return null;
+  const digits = (match[2] ?? '').replace(/[' \u00a0\u202f]/gu, '');
+  const decimal = /[.,](\d+)$/.exec(digits);
+  const marks = digits.replace(/\d/g, '');
+  const parts =
+    decimal && (decimal[1]?.length !== 3 || new Set(marks).size > 1) && marks.at(-1) !== marks.at(-2);
+  const whole = (parts ? digits.slice(0, decimal.index) : digits).replace(/[.,]/g, '');
+  const value = Number(parts ? `${whole}.${decimal[1] ?? ''}` : whole);
+  return Number.isFinite(value) ? (/[-−]/.test(match[1] ?? '') ? -value : value) : null;
+}
+
+const CURRENCIES: Readonly<Record<string, string>> = { '€': 'EUR', $: 'USD', '£': 'GBP' };
+const MONEY =
+  /(?<!\p{L})(?<before>[€$£]|[A-Z]{3})?\s?(?<number>[-−]?\d[\d.,' \u00a0\u202f]*\d|\d)\s?(?<after>[€$£]|[A-Z]{3}|euros?|pounds?|dollars?)?(?!\p{L})/iu;
+
+/** The first amount in the words. */
+export function parseMoney(words: string): Value | null {
+  const groups = MONEY.exec(words)?.groups;
+  const amount = groups ? parseNumber(groups.number ?? '') : null;
+  if (!groups || amount === null) return null;
+  const named = groups.before ?? groups.after ?? null;
+  return { amount, currency: named === null ? null : currencyOf(named) };
+}
+
+function currencyOf(named: string): string {
+  const spelled: Readonly<Record<string, string>> = { euro: 'EUR', pound: 'GBP', dollar: 'USD' };
+  return CURRENCIES[named] ?? spelled[named.toLowerCase().replace(/s$/, '')] ?? named.toUpperCase();
+}
+
+/** Beginnings of the words for each unit, in the eight languages. */
+const UNITS: readonly [RegExp, number][] = [
+  [/^(?:w|we+ks?|wochen?|semaines?|semanas?|settiman[ae]|weken|veck(?:a|or))$/u, 7 * 24 * 60],
+  [/^(?:d|days?|tage?n?|jours?|dias?|días?|giorn[io]|dagen|dag|dagar)$/u, 24 * 60],
+  [/^(?:h|hrs?|hours?|std|stunden?|heures?|horas?|or[ae]|uur|uren|u|timm(?:e|ar)|tim)$/u, 60],
+  [/^(?:m|mins?|minutes?|minuten?|minutos?|minut[io]|minuter)$/u, 1],
+];
+
+/** `2 h`, `90 minutes`, `1h30`, `1:30`, `PT2H` → ISO 8601 (`PT1H30M`, `P2D`). */
+export function parseDuration(words: string): string | null {
+  const plain = words.trim().toLowerCase();
+  if (/^p(?:\d+[dw])?(?:t(?:\d+h)?(?:\d+m)?)?$/.test(plain) && /\d/.test(plain)) return plain.toUpperCase();
+  const clock = /^(\d{1,3})(?:\s?(?:h|u)\s?|:)([0-5]\d)$/.exec(plain);
+  if (clock) return isoDuration(Number(clock[1]) * 60 + Number(clock[2]));
+  let minutes = 0;
+  const rest = plain.replace(
+    /(\d+(?:[.,]\d+)?)\s?(\p{L}+)\.?/gu,
+    (all: string, count: string, unit: string) => {
+      const size = UNITS.find(([pattern]) => pattern.test(unit))?.[1];
+      minutes += size === undefined ? 0 : Number(count.replace(',', '.')) * size;
+      return size === undefined ? all : '';
+    },
+  );
+  const settled = /^[\s,]*(?:(?:and|und|et|y|e|en|och)[\s,]*)*$/.test(rest);
+  return minutes > 0 && settled ? isoDuration(Math.round(minutes)) : null;
+}
+
+function isoDuration(minutes: number): string {
+  if (minutes % (24 * 60) === 0) return `P${String(minutes / (24 * 60))}D`;
+  const hours = Math.floor(minutes / 60);
+  return `PT${hours > 0 ? `${String(hours)}H` : ''}${minutes % 60 > 0 ? `${String(minutes % 60)}M` : ''}`;
+}

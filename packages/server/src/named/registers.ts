@@ -1,0 +1,109 @@
+import type { RegisterKind } from '@hatband/contract';
+import type { NamedThing } from '@hatband/core/rules';
+import { randomUUID } from 'node:crypto';
+import type { Knex } from 'knex';
+import type { z } from 'zod';
+import type { Clock } from '../clock.ts';
+import { Failure, missing } from '../errors.ts';
+import { record } from '../events.ts';
+import { renameInRules } from '../rules/renameInRules.ts';
+import { parseJson, type NamedRow, type Store } from '../store/index.ts';
+
+/** What rules call it. */
+const WHAT: Record<RegisterKind, NamedThing | null> = {
+  people: 'who',
+  tables: 'table',
+  templates: 'template',
+  tags: null,
+};
+const ONE: Record<RegisterKind, string> = {
+  people: 'person',
+  tables: 'lookup table',
+  templates: 'task template',
+  tags: 'tag',
+};
+
+/** The things of a kind by their names. */
+export async function listNamed<S extends z.ZodType>(
+  db: Knex,
+  kind: RegisterKind,
+  schema: S,
+): Promise<{ id: string; revision: number; body: z.infer<S> }[]> {
+  const rows = await db('named').where({ kind }).orderByRaw('lower(name)');
+  return rows.map(({ id, revision, body }) => ({ id, revision, body: parseJson(schema, body) }));
+}
+
+export const addNamed = (store: Store, kind: RegisterKind, body: { name: string }): Promise<void> =>
+  store.write((trx) => insertNamed(trx, kind, body));
+
+/** Throws where the name is taken. */
+export async function insertNamed(
+  trx: Knex.Transaction,
+  kind: RegisterKind,
+  body: { name: string },
+): Promise<void> {
+  await requireFree(trx, kind, body.name);
+  const id = randomUUID();
+  await trx('named').insert({ id, kind, name: body.name, body: JSON.stringify(body) });
+  await record(trx, [{ kind: 'named', ref: id }]);
+}
+
+export const findNamed = (db: Knex, kind: RegisterKind, name: string): Promise<NamedRow | undefined> =>
+  db('named').where({ kind }).whereRaw('lower(name) = lower(?)', [name.trim()]).first();
+
+async function requireFree(
+  trx: Knex.Transaction,
+  kind: RegisterKind,
+  name: string,
+  own?: string,
+): Promise<void> {
+  const taken = await findNamed(trx, kind, name);
+  if (!taken || taken.id === own) return;
+  const message = `There is a ${ONE[kind]} ${taken.name} already.`;
+  throw new Failure('conflict', message, [{ path: 'name', message }]);
+}
+
+interface Seen {
+  id: string;
+  revision: number;
+}
+
+async function rowAsSeen(
+  trx: Knex.Transaction,
+  kind: RegisterKind,
+  { id, revision }: Seen,
+): Promise<NamedRow> {
+  const row = await trx('named').where({ id, kind }).first();
+  if (!row) throw missing(ONE[kind]);
+  if (row.revision !== revision)
+    throw new Failure('stale', `This ${ONE[kind]} was changed elsewhere meanwhile; look at it again.`);
+  return row;
+}
+
+/** Rules that name it by its old name get new versions with the new one. */
+export async function saveNamed(
+  store: Store,
+  kind: RegisterKind,
+  seen: Seen,
+  body: { name: string },
+  clock: Clock,
+): Promise<void> {
+  await store.write(async (trx) => {
+    const row = await rowAsSeen(trx, kind, seen);
+    await requireFree(trx, kind, body.name, seen.id);
+    await trx('named')
+      .where({ id: seen.id })
+      .update({ name: body.name, body: JSON.stringify(body), revision: row.revision + 1 });
+    const what = WHAT[kind];
+    if (what) await renameInRules(trx, { what, from: row.name, to: body.name }, clock);
+    await record(trx, [{ kind: 'named', ref: seen.id }]);
+  });
+}
+
+export async function deleteNamed(store: Store, kind: RegisterKind, seen: Seen): Promise<void> {
+  await store.write(async (trx) => {
+    await rowAsSeen(trx, kind, seen);
+    await trx('named').where({ id: seen.id }).delete();
+    await record(trx, [{ kind: 'named', ref: seen.id }]);
+  });
+}

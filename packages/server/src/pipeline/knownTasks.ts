@@ -1,0 +1,67 @@
+import { idsOf, referencesIn, referencesOf } from '@hatband/core/dryrun';
+import type { Reading } from '@hatband/core/reading';
+import type { KnownTask, KnownTasks } from '@hatband/core/rules';
+import type { TaskFields } from '@hatband/core/tasks';
+import type { Knex } from 'knex';
+import { DONE } from '../tasks/columns.ts';
+
+/** The thread of a message: that of any message it answers, else one of its own. */
+export async function threadOf(
+  trx: Knex.Transaction,
+  arrivalId: number,
+  { message }: Reading,
+): Promise<number> {
+  const ids = idsOf(message);
+  const known = await trx('thread_messages').whereIn('message_ref', ids).orderBy('thread_id').first();
+  const threadId = known?.thread_id ?? arrivalId;
+  if (ids.length > 0)
+    await trx('thread_messages')
+      .insert(ids.map((message_ref) => ({ message_ref, thread_id: threadId })))
+      .onConflict('message_ref')
+      .ignore();
+  return threadId;
+}
+
+/** The tasks that a message may speak of. */
+export async function knownTasks(db: Knex, threadId: number, reading: Reading): Promise<KnownTasks> {
+  const thread: TaskName[] = await db('tasks')
+    .join('arrivals', 'arrivals.id', 'tasks.arrival_id')
+    .where({ thread_id: threadId })
+    .orderBy('tasks.id')
+    .select('tasks.id', 'title', 'status');
+  const references = referencesIn(reading);
+  const named: (TaskName & { reference: string })[] =
+    references.length === 0
+      ? []
+      : await db('task_references')
+          .join('tasks', 'tasks.id', 'task_references.task_id')
+          .whereIn('reference', references)
+          .orderBy('tasks.id')
+          .select('tasks.id', 'title', 'status', 'reference');
+  const byReference: KnownTasks['byReference'] = {};
+  for (const task of named) (byReference[task.reference] ??= []).push(known(task));
+  return { thread: thread.map(known), byReference, ofAddress: null };
+}
+
+interface TaskName {
+  id: number;
+  title: string;
+  status: string;
+}
+
+const known = ({ id, title, status }: TaskName): KnownTask => ({
+  key: String(id),
+  title,
+  open: !DONE.some((done) => done === status),
+});
+
+/** Keeps by which reference numbers a task is found. */
+export async function saveReferences(
+  trx: Knex.Transaction,
+  taskId: number,
+  fields: Pick<TaskFields, 'title' | 'fields'>,
+): Promise<void> {
+  await trx('task_references').where({ task_id: taskId }).delete();
+  const rows = referencesOf(fields).map((reference) => ({ task_id: taskId, reference }));
+  if (rows.length > 0) await trx('task_references').insert(rows);
+}

@@ -1,0 +1,44 @@
+import type { Comment } from '@hatband/contract';
+import type { Clock } from '../clock.ts';
+import { missing } from '../errors.ts';
+import { record } from '../events.ts';
+import type { CommentRow, Store } from '../store/index.ts';
+import { namesOfRules } from './tasks.ts';
+
+type JoinedRow = CommentRow & { asks_name: string | null; asks_address: string | null };
+
+/** The comments on a task, the oldest first. */
+export async function listComments(store: Store, taskId: number): Promise<{ items: Comment[] }> {
+  const rows: JoinedRow[] = await store
+    .read('comments')
+    .leftJoin('arrivals', 'arrivals.id', 'comments.arrival_id')
+    .where({ task_id: taskId })
+    .orderBy('comments.id')
+    .select('comments.*', 'asks_name', 'asks_address');
+  const ruleName = await namesOfRules(store.read);
+  return {
+    items: rows.map((row) => ({
+      id: row.id,
+      text: row.text,
+      at: row.created_at,
+      by:
+        row.arrival_id === null
+          ? { kind: 'user' }
+          : {
+              kind: 'rule',
+              ruleName: ruleName(row.rule_id ?? '', row.version ?? 0),
+              arrivalId: row.arrival_id,
+              from: row.asks_name || (row.asks_address ?? ''),
+            },
+    })),
+  };
+}
+
+/** A comment of the user's own. */
+export async function addComment(store: Store, taskId: number, text: string, clock: Clock): Promise<void> {
+  await store.write(async (trx) => {
+    if (!(await trx('tasks').where({ id: taskId }).first())) throw missing('task');
+    await trx('comments').insert({ task_id: taskId, text, created_at: clock().toISOString() });
+    await record(trx, [{ kind: 'task', ref: String(taskId) }]);
+  });
+}

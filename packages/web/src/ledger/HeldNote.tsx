@@ -1,0 +1,41 @@
+import { releaseArrival, type Arrival } from '@hatband/contract';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { Link } from 'react-router';
+import { call } from '../api/call.ts';
+import { ErrorLine } from '../shared/Page.tsx';
+import css from './ReadingSheet.module.css';
+
+/** Why a message waits for a person, and the way on: the rule once more, as it is now. */
+export function HeldNote({
+  arrivalId,
+  held,
+}: {
+  arrivalId: number;
+  held: Arrival['outcome']['held'][number];
+}) {
+  const client = useQueryClient();
+  const release = useMutation({
+    mutationFn: () => call(releaseArrival, { params: { id: arrivalId }, body: { ruleId: held.ruleId } }),
+    onSuccess: () =>
+      Promise.all(['arrivals', 'tasks'].map((key) => client.invalidateQueries({ queryKey: [key] }))),
+  });
+  return (
+    <section className={css.held} aria-label="Held">
+      <p>
+        <b>{held.name}</b> {held.why === 'failed' ? 'could not be worked' : 'held it for you'}: {held.message}
+      </p>
+      <Button
+        size="small"
+        loading={release.isPending}
+        onClick={() => {
+          release.mutate();
+        }}
+      >
+        Work the rule once more
+      </Button>{' '}
+      <Link to={`/rules/${held.ruleId}`}>Open the rule</Link>
+      <ErrorLine error={release.error} />
+    </section>
+  );
+}

@@ -1,0 +1,192 @@
+import {
+  CONDITION_KINDS,
+  isGroup,
+  openGroup,
+  sayCondition,
+  type Condition,
+  type ConditionKind,
+  type Group,
+  type LeafCondition,
+} from '@hatband/core/rules';
+import { Select } from 'antd';
+import { groupOf, newCondition, suggestFor, useEditing, withMembers } from './editing.ts';
+import { KindForm } from '../shared/KindForm.tsx';
+import { Row, TakeOff } from './Row.tsx';
+import css from './RuleSheet.module.css';
+
+const HOWS = [
+  { value: 'all' as const, label: 'all of these' },
+  { value: 'any' as const, label: 'any of these' },
+  { value: 'none' as const, label: 'none of these' },
+];
+
+interface Props {
+  group: Group;
+  path: string;
+  /** Names the controls, “When”. */
+  of: string;
+  /** In the route a value that was read can be asked. */
+  inRoute?: boolean;
+  onChange: (group: Group) => void;
+  onRemove?: () => void;
+}
+
+/** Conditions of which all, any or none hold; groups nest. */
+export function GroupEditor({ group, path, of, inRoute = false, onChange, onRemove }: Props) {
+  const { setOpen } = useEditing();
+  const { how, of: members } = openGroup(group);
+  const set = (changed: Condition[]) => {
+    onChange(withMembers(group, changed));
+  };
+  const add = (member: Condition) => {
+    set([...members, member]);
+    setOpen(`${path}.${how}.${String(members.length)}`);
+  };
+  return (
+    <div className={css.group} role="group" aria-label={of}>
+      <div className={css.groupHead}>
+        <Select
+          size="small"
+          variant="borderless"
+          aria-label={`how: ${of}`}
+          popupMatchSelectWidth={false}
+          value={how}
+          options={HOWS}
+          onChange={(chosen) => {
+            onChange(groupOf(chosen, members));
+          }}
+        />
+        {onRemove && (
+          <span className={css.off}>
+            <TakeOff of={of} onClick={onRemove} />
+          </span>
+        )}
+      </div>
+      {members.map((member, i) => (
+        <Member
+          key={i}
+          member={member}
+          path={`${path}.${how}.${String(i)}`}
+          of={`${of}, ${String(i + 1)}`}
+          inRoute={inRoute}
+          onChange={(changed) => {
+            set(members.map((old, at) => (at === i ? changed : old)));
+          }}
+          onRemove={() => {
+            set(members.toSpliced(i, 1));
+          }}
+        />
+      ))}
+      <AddCondition of={of} inRoute={inRoute} onAdd={add} />
+    </div>
+  );
+}
+
+interface MemberProps {
+  member: Condition;
+  path: string;
+  of: string;
+  inRoute: boolean;
+  onChange: (member: Condition) => void;
+  onRemove: () => void;
+}
+
+function Member({ member, path, of, inRoute, onChange, onRemove }: MemberProps) {
+  if (isGroup(member))
+    return (
+      <GroupEditor
+        group={member}
+        path={path}
+        of={of}
+        inRoute={inRoute}
+        onChange={onChange}
+        onRemove={onRemove}
+      />
+    );
+  return <Leaf condition={member} path={path} onChange={onChange} onRemove={onRemove} />;
+}
+
+interface LeafProps {
+  condition: LeafCondition;
+  path: string;
+  onChange: (condition: LeafCondition) => void;
+  onRemove: () => void;
+}
+
+function Leaf({ condition, path, onChange, onRemove }: LeafProps) {
+  const editing = useEditing();
+  const { label, doc, schema } = CONDITION_KINDS[condition.kind];
+  return (
+    <Row
+      path={path}
+      name={label}
+      words={
+        <>
+          <b>{label}</b> {sayCondition(condition)}
+        </>
+      }
+      actions={<TakeOff of={label} onClick={onRemove} />}
+    >
+      <p className={css.doc}>{plain(doc)}</p>
+      <KindForm
+        schema={schema}
+        value={condition}
+        of={label}
+        suggest={suggestFor(condition.kind, editing)}
+        onChange={(changed) => {
+          onChange(changed as unknown as LeafCondition);
+        }}
+      />
+    </Row>
+  );
+}
+
+/** Documentation without its marks for code. */
+export const plain = (doc: string) => doc.replace(/[`*]/g, '');
+
+const KINDS = Object.keys(CONDITION_KINDS) as ConditionKind[];
+
+function AddCondition({
+  of,
+  inRoute,
+  onAdd,
+}: {
+  of: string;
+  inRoute: boolean;
+  onAdd: (member: Condition) => void;
+}) {
+  const kinds = KINDS.filter((kind) => inRoute || kind !== 'value');
+  const options = [
+    ...kinds
+      .map((kind) => ({
+        value: kind as ConditionKind | 'group',
+        label: CONDITION_KINDS[kind].label,
+        title: plain(CONDITION_KINDS[kind].doc),
+      }))
+      .toSorted(
+        (a, b) => Number(b.value === 'value') - Number(a.value === 'value') || a.label.localeCompare(b.label),
+      ),
+    {
+      value: 'group' as const,
+      label: 'a group of conditions',
+      title: 'All, any or none of some conditions.',
+    },
+  ];
+  return (
+    <Select
+      className={css.adder ?? ''}
+      variant="borderless"
+      size="small"
+      showSearch
+      optionFilterProp="label"
+      aria-label={`add a condition to ${of}`}
+      placeholder="and …"
+      popupMatchSelectWidth={false}
+      value={null}
+      options={options}
+      onSelect={(kind: ConditionKind | 'group' | null) => {
+        if (kind) onAdd(kind === 'group' ? { any: [] } : newCondition(kind));
+      }}
+    />
+  );
+}

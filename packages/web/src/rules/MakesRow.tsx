@@ -1,0 +1,56 @@
+import { Makes, sayMakes } from '@hatband/core/rules';
+import { Select } from 'antd';
+import type { z } from 'zod';
+import { suggestFor, useEditing } from './editing.ts';
+import { KindForm } from '../shared/KindForm.tsx';
+import { Row } from './Row.tsx';
+import css from './RuleSheet.module.css';
+import { emptyOf } from '../shared/schemaForm.ts';
+
+const NAMES: Record<Makes['kind'], string> = {
+  task: 'one task',
+  items: 'a task for each item',
+  rows: 'a task for each table row',
+  matches: 'a task for each match of a pattern',
+  comment: 'a comment on a task',
+  project: 'a new project',
+  nothing: 'nothing',
+  hold: 'hold it for me',
+};
+
+const SCHEMAS = new Map<string, z.ZodObject>(
+  Makes.def.options.map((schema) => [schema.shape.kind.value, schema] as [string, z.ZodObject]),
+);
+const KINDS = Object.keys(NAMES) as Makes['kind'][];
+
+/** What the rule makes of a message, and how many. */
+export function MakesRow({ makes, onChange }: { makes: Makes; onChange: (makes: Makes) => void }) {
+  const editing = useEditing();
+  const schema = SCHEMAS.get(makes.kind);
+  return (
+    <Row path="makes" name="what it makes" words={sayMakes(makes)}>
+      <Select
+        className={css.kind ?? ''}
+        aria-label="what it makes"
+        popupMatchSelectWidth={false}
+        value={makes.kind}
+        options={KINDS.map((kind) => ({ value: kind, label: NAMES[kind] }))}
+        onChange={(kind) => {
+          const chosen = SCHEMAS.get(kind);
+          if (chosen) onChange(emptyOf(chosen, kind) as unknown as Makes);
+        }}
+      />
+      {schema && (
+        <KindForm
+          schema={schema}
+          value={makes}
+          of="what it makes"
+          suggest={suggestFor(makes.kind, editing)}
+          onChange={(changed) => {
+            onChange(changed as unknown as Makes);
+          }}
+        />
+      )}
+    </Row>
+  );
+}

@@ -1,0 +1,85 @@
+import {
+  CONDITION_KINDS,
+  openGroup,
+  READING_KINDS,
+  type Condition,
+  type ConditionKind,
+  type Context,
+  type Group,
+  type LeafCondition,
+  type ReadingKind,
+  type RuleReading,
+  type Misfit,
+} from '@hatband/core/rules';
+import { BUILT_IN_FIELDS, sameName } from '@hatband/core/tasks';
+import { DAY_SOURCES } from '@hatband/core/dates';
+import { createContext, useContext } from 'react';
+import type { Suggest } from '../shared/KindForm.tsx';
+import { emptyOf } from '../shared/schemaForm.ts';
+
+/** What every part of the sheet knows of the rule being written. */
+export interface Editing {
+  context: Context;
+  /** The fields that the rule reads. */
+  fields: readonly string[];
+  problems: readonly Misfit[];
+  /** The place that is open for writing, as its path; one at a time. */
+  open: string | null;
+  setOpen: (path: string | null) => void;
+  /** What readings found on the sample message, in words, by their ids; and its subject. */
+  sample: { subject: string; found: ReadonlyMap<string, string> } | null;
+}
+
+export const EditingContext = createContext<Editing | null>(null);
+
+export function useEditing(): Editing {
+  const editing = useContext(EditingContext);
+  if (!editing) throw new Error('A part of the rule sheet stands outside of it.');
+  return editing;
+}
+
+export const groupOf = (how: 'all' | 'any' | 'none', of: Condition[]): Group =>
+  how === 'all' ? { all: of } : how === 'any' ? { any: of } : { none: of };
+
+export const withMembers = (group: Group, of: Condition[]): Group => groupOf(openGroup(group).how, of);
+
+/** A new condition; what has no default is empty, and told so until it is written. */
+export const newCondition = (kind: ConditionKind) =>
+  emptyOf(CONDITION_KINDS[kind].schema, kind) as unknown as LeafCondition;
+
+export const newReading = (kind: ReadingKind) =>
+  emptyOf(READING_KINDS[kind].schema, kind) as unknown as RuleReading;
+
+/** Names that a part of a condition or reading may mean. */
+export function suggestFor(kind: string, { context, fields }: Pick<Editing, 'context' | 'fields'>): Suggest {
+  const people = context.people.flatMap(({ name, groups }) => [name, ...groups]);
+  const lists: Record<string, readonly string[]> = {
+    'sender.is': ['me', ...new Set(people)],
+    'recipient.is': ['me', ...new Set(people)],
+    'address.is': ['Inbox', ...context.projects.map(({ name }) => name)],
+    'lookup.table': context.tables.map(({ name }) => name),
+    'lookup.of': fields,
+    'value.field': fields,
+    'value.is': context.projects.flatMap((project) => project.fields.flatMap(({ choices }) => choices)),
+    'day.from': [
+      ...DAY_SOURCES,
+      ...fields.filter((field) => !DAY_SOURCES.some((source) => source === field)),
+    ],
+    'project.named': fields,
+  };
+  return (part) => lists[`${kind}.${part}`] ?? [];
+}
+
+/** The fields that a row can be added for: built in, and those of projects. */
+export function fieldNames({ projects }: Context): string[] {
+  const own = projects.flatMap(({ fields }) => fields.map(({ name }) => name));
+  const distinct = own.filter((name, i) => own.findIndex((other) => sameName(other, name)) === i);
+  return [...Object.keys(BUILT_IN_FIELDS), ...distinct];
+}
+
+/** The problems at a place and below it; of a group only its own. */
+export function problemsAt(problems: readonly Misfit[], path: string): string[] {
+  return problems.filter((each) => isAt(each.path.map(String).join('.'), path)).map(({ message }) => message);
+}
+
+const isAt = (place: string, path: string) => place === path || place.startsWith(`${path}.`);

@@ -1,0 +1,17 @@
+import * as contract from '@hatband/contract';
+import { queryOptions } from '@tanstack/react-query';
+import { call } from '../api/call.ts';
+
+/** Apart from the other queries: what they answer brings all kinds of conditions and readings with it. */
+export const rules = queryOptions({ queryKey: ['rules', 'all'], queryFn: () => call(contract.listRules) });
+
+export const samples = queryOptions({
+  queryKey: ['samples'],
+  queryFn: () => call(contract.listSamples, { query: { limit: 200 } }),
+});
+
+export const versions = (id: string) =>
+  queryOptions({
+    queryKey: ['rules', 'versions', id],
+    queryFn: () => call(contract.listVersions, { params: { id } }),
+  });

@@ -1,0 +1,154 @@
+import type { UseMutationResult } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { useState, type ReactNode } from 'react';
+import type { z } from 'zod';
+import { KindForm } from '../shared/KindForm.tsx';
+import { ErrorLine } from '../shared/Page.tsx';
+import { emptyOf } from '../shared/schemaForm.ts';
+import css from './Settings.module.css';
+
+type Act = UseMutationResult<unknown, Error, () => Promise<unknown>>;
+
+interface Props<S extends z.ZodObject> {
+  one: string;
+  schema: S;
+  /** null: a new one. */
+  body: z.infer<S> | null;
+  apart: readonly string[];
+  more: ((body: z.infer<S>, onChange: (body: z.infer<S>) => void) => ReactNode) | undefined;
+  onSave: (body: z.infer<S>) => Promise<unknown>;
+  onRemove?: () => Promise<unknown>;
+  act: Act;
+}
+
+/** One entry in a line, which opens into its form; a refusal stands with it. */
+export function EntryEditor<S extends z.ZodObject>(props: Props<S>) {
+  const { one, schema, body, onRemove } = props;
+  const [changed, setChanged] = useState<z.infer<S> | null>(null);
+  const shown = changed ?? body ?? (emptyOf(schema, '') as z.infer<S>);
+  const [open, setOpen] = useState(false);
+  const name = nameOf(body);
+  if (!open)
+    return (
+      <button
+        type="button"
+        className={css.entry}
+        onClick={() => {
+          setOpen(true);
+        }}
+      >
+        {body ? (
+          <>
+            <b>{name}</b> <span>{summaryOf(body)}</span>
+          </>
+        ) : (
+          `another ${one} …`
+        )}
+      </button>
+    );
+  return (
+    <section className={css.form} aria-label={body ? name : `a new ${one}`}>
+      <EntryForm {...props} shown={shown} setChanged={setChanged} />
+      <Buttons
+        {...props}
+        shown={shown}
+        isChanged={changed !== null}
+        onClose={() => {
+          setChanged(null);
+          setOpen(false);
+        }}
+        onRemove={onRemove}
+      />
+    </section>
+  );
+}
+
+function EntryForm<S extends z.ZodObject>({
+  one,
+  schema,
+  apart,
+  more,
+  shown,
+  setChanged,
+}: Props<S> & { shown: z.infer<S>; setChanged: (body: z.infer<S>) => void }) {
+  return (
+    <>
+      <KindForm
+        schema={schema}
+        apart={apart}
+        value={shown}
+        of={one}
+        suggest={() => []}
+        onChange={(value) => {
+          setChanged(value as z.infer<S>);
+        }}
+      />
+      {more?.(shown, setChanged)}
+    </>
+  );
+}
+
+function Buttons<S extends z.ZodObject>({
+  one,
+  schema,
+  body,
+  shown,
+  isChanged,
+  onSave,
+  onRemove,
+  onClose,
+  act,
+}: Props<S> & {
+  shown: z.infer<S>;
+  isChanged: boolean;
+  onClose: () => void;
+  onRemove: Props<S>['onRemove'];
+}) {
+  const [own, setOwn] = useState<Error | null>(null);
+  const save = () => {
+    const parsed = schema.safeParse(shown);
+    if (!parsed.success) {
+      setOwn(new Error(parsed.error.issues[0]?.message ?? 'This cannot be kept.'));
+      return;
+    }
+    setOwn(null);
+    act.mutate(() => onSave(parsed.data), { onSuccess: onClose });
+  };
+  return (
+    <div className={css.buttons}>
+      <Button type="primary" size="small" disabled={!isChanged} loading={act.isPending} onClick={save}>
+        {body ? 'Save' : `Add the ${one}`}
+      </Button>
+      <Button size="small" onClick={onClose}>
+        {isChanged ? 'Undo' : 'Close'}
+      </Button>
+      {onRemove && (
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            act.mutate(onRemove);
+          }}
+        >
+          delete
+        </button>
+      )}
+      <ErrorLine error={own ?? act.error} />
+    </div>
+  );
+}
+
+const nameOf = (body: Record<string, unknown> | null) => (typeof body?.name === 'string' ? body.name : '');
+
+/** What an entry holds besides its name, in a few words. */
+function summaryOf(body: Record<string, unknown>): string {
+  return Object.entries(body)
+    .filter(([key]) => key !== 'name')
+    .flatMap(([, value]) => {
+      if (typeof value === 'string' && value !== '') return [value.slice(0, 80)];
+      if (!Array.isArray(value)) return [];
+      const words = value.filter((each): each is string => typeof each === 'string');
+      return words.length > 0 ? [words.join(', ')] : value.length > 0 ? [`${String(value.length)} more`] : [];
+    })
+    .join(' · ');
+}

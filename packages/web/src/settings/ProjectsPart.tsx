@@ -1,0 +1,158 @@
+import { addProject, deleteProject, saveInboxRequirements, saveProject } from '@hatband/contract';
+import { OwnField, Project, type Requirement } from '@hatband/core/tasks';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { call } from '../api/call.ts';
+import { projects } from '../api/queries.ts';
+import { Words } from '../shared/KindForm.tsx';
+import { ErrorLine } from '../shared/Page.tsx';
+import { EntryEditor } from './EntryEditor.tsx';
+import { ListForm } from './ListForm.tsx';
+import css from './Settings.module.css';
+
+/** Projects with their sections, fields and requirements; and what a task needs that has no project. */
+export function ProjectsPart() {
+  const { data } = useQuery(projects);
+  const client = useQueryClient();
+  const act = useMutation({
+    mutationFn: (work: () => Promise<unknown>) => work(),
+    onSuccess: () =>
+      Promise.all(
+        ['projects', 'addresses', 'rules', 'samples', 'tasks'].map((key) =>
+          client.invalidateQueries({ queryKey: [key] }),
+        ),
+      ),
+  });
+  const more = (project: Project, onChange: (project: Project) => void) => (
+    <>
+      <ListForm
+        heading="fields of its own"
+        one="field"
+        schema={OwnField}
+        items={project.fields}
+        onChange={(fields) => {
+          onChange({ ...project, fields });
+        }}
+      />
+      <Requirements
+        of={project.name}
+        requirements={project.requirements}
+        onChange={(requirements) => {
+          onChange({ ...project, requirements });
+        }}
+      />
+    </>
+  );
+  return (
+    <div className={css.body}>
+      <p className={css.hint}>
+        A project has an intake address of its own. A new name is carried into the rules that name the old
+        one.
+      </p>
+      {data && (
+        <Inbox
+          key={JSON.stringify(data.inbox)}
+          saved={data.inbox}
+          onSave={(requirements) => {
+            act.mutate(() => call(saveInboxRequirements, { body: { requirements } }));
+          }}
+        />
+      )}
+      {data?.items.map(({ id, revision, ...project }) => (
+        <EntryEditor
+          key={`${id} ${String(revision)}`}
+          one="project"
+          schema={Project}
+          body={project}
+          apart={['fields', 'requirements']}
+          more={more}
+          onSave={(body) => call(saveProject, { params: { id }, revision, body })}
+          onRemove={() => call(deleteProject, { params: { id }, revision })}
+          act={act}
+        />
+      ))}
+      <EntryEditor
+        key={`new ${String(data?.items.length ?? 0)}`}
+        one="project"
+        schema={Project}
+        body={null}
+        apart={['fields', 'requirements']}
+        more={more}
+        onSave={(body) => call(addProject, { body })}
+        act={act}
+      />
+      <ErrorLine error={act.error} />
+    </div>
+  );
+}
+
+function Inbox({ saved, onSave }: { saved: Requirement[]; onSave: (requirements: Requirement[]) => void }) {
+  const [changed, setChanged] = useState<Requirement[] | null>(null);
+  return (
+    <section className={css.form} aria-label="Inbox">
+      <b>Inbox</b>
+      <Requirements of="the inbox" requirements={changed ?? saved} onChange={setChanged} />
+      {changed && (
+        <div className={css.buttons}>
+          <Button
+            type="primary"
+            size="small"
+            onClick={() => {
+              onSave(changed.filter((each) => each.length > 0));
+            }}
+          >
+            Save
+          </Button>
+        </div>
+      )}
+    </section>
+  );
+}
+
+interface RequirementsProps {
+  of: string;
+  requirements: readonly Requirement[];
+  onChange: (requirements: Requirement[]) => void;
+}
+
+const COMMON = ['title', 'due', 'start', 'priority', 'project', 'section', 'assignee', 'tags', 'notes'];
+
+/** What a task has to have: of each line one field at least. */
+function Requirements({ of, requirements, onChange }: RequirementsProps) {
+  return (
+    <fieldset className={css.list}>
+      <legend>a task has to have, of each line at least one</legend>
+      {requirements.map((oneOf, i) => (
+        <div key={i} className={css.item}>
+          <Words
+            name={`requirement ${String(i + 1)} of ${of}`}
+            words={oneOf}
+            options={COMMON}
+            onChange={(words) => {
+              onChange(requirements.map((old, at) => (at === i ? words : [...old])));
+            }}
+          />
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              onChange(requirements.filter((_, at) => at !== i));
+            }}
+          >
+            take off
+          </button>
+        </div>
+      ))}
+      <button
+        type="button"
+        className="link"
+        onClick={() => {
+          onChange([...requirements, []]);
+        }}
+      >
+        another requirement …
+      </button>
+    </fieldset>
+  );
+}

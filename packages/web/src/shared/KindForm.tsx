@@ -1,0 +1,237 @@
+import { AutoComplete, Input, InputNumber, Select } from 'antd';
+import type { MessageScope, Scope } from '@hatband/core/rules';
+import { z } from 'zod';
+import css from './KindForm.module.css';
+import { labelOf, partsOf, type Control } from './schemaForm.ts';
+
+/** Names that may be meant, for a part of a kind. */
+export type Suggest = (part: string) => readonly string[];
+
+interface Props {
+  schema: z.ZodObject;
+  value: Readonly<Record<string, unknown>>;
+  suggest: Suggest;
+  /** Parts that have an editor elsewhere. */
+  apart?: readonly string[];
+  /** Names the form’s controls, “condition” makes “words of condition”. */
+  of: string;
+  onChange: (value: Record<string, unknown>) => void;
+}
+
+/** The parts of one condition, reading or step as a row of choices, made from its schema. */
+export function KindForm({ schema, value, apart = [], suggest, of, onChange }: Props) {
+  const parts = partsOf(schema).filter(({ name }) => !apart.includes(name));
+  return (
+    <div className={css.form}>
+      {parts.map(({ name, control }) => (
+        <label key={name} className={css[control.type]}>
+          <span>{labelOf(name)}</span>
+          <PartControl
+            name={`${labelOf(name) || name} of ${of}`}
+            part={name}
+            control={control}
+            value={value[name]}
+            options={suggest(name)}
+            onChange={(next) => {
+              onChange({ ...value, [name]: next });
+            }}
+          />
+        </label>
+      ))}
+    </div>
+  );
+}
+
+interface ControlProps {
+  name: string;
+  part: string;
+  control: Control;
+  value: unknown;
+  options: readonly string[];
+  onChange: (value: unknown) => void;
+}
+
+const Strings = z.array(z.string()).catch([]);
+const Text = z.string().catch('');
+
+const asOptions = (names: readonly string[]) => names.map((name) => ({ value: name, label: name }));
+
+function PartControl({ name, part, control, value, options, onChange }: ControlProps) {
+  switch (control.type) {
+    case 'words':
+      return <Words name={name} words={Strings.parse(value)} options={options} onChange={onChange} />;
+    case 'choices':
+      return (
+        <Select
+          mode="multiple"
+          aria-label={name}
+          value={Strings.parse(value)}
+          options={asOptions(control.options)}
+          onChange={onChange}
+        />
+      );
+    case 'scopes':
+      return <Scopes name={name} own={control.own} value={value} onChange={onChange} />;
+    case 'choice':
+      return (
+        <Select
+          aria-label={name}
+          popupMatchSelectWidth={false}
+          value={value === null ? '' : Text.parse(value)}
+          options={[...(control.optional ? [{ value: '', label: '—' }] : []), ...asOptions(control.options)]}
+          onChange={(chosen: string) => {
+            onChange(chosen === '' ? null : chosen);
+          }}
+        />
+      );
+    case 'number':
+      return (
+        <InputNumber
+          aria-label={name}
+          value={typeof value === 'number' ? value : null}
+          onChange={(n) => {
+            onChange(n ?? (control.optional ? null : 0));
+          }}
+        />
+      );
+    case 'yes':
+      return (
+        <Select
+          aria-label={name}
+          value={value === true}
+          options={[
+            { value: true, label: 'yes' },
+            { value: false, label: 'no' },
+          ]}
+          onChange={onChange}
+        />
+      );
+    case 'text':
+    case 'value':
+      return (
+        <TextControl
+          name={name}
+          part={part}
+          value={
+            typeof value === 'string'
+              ? value
+              : value === null || value === undefined
+                ? ''
+                : JSON.stringify(value)
+          }
+          options={options}
+          onChange={(text) => {
+            onChange(text === '' && control.type === 'text' && control.optional ? null : text);
+          }}
+        />
+      );
+  }
+}
+
+function TextControl({
+  name,
+  part,
+  value,
+  options,
+  onChange,
+}: Omit<ControlProps, 'control' | 'value'> & { value: string }) {
+  if (part === 'text') {
+    return (
+      <Input.TextArea
+        autoSize
+        aria-label={name}
+        value={value}
+        onChange={(e) => {
+          onChange(e.target.value);
+        }}
+      />
+    );
+  }
+  return (
+    <AutoComplete
+      aria-label={name}
+      className={part === 'pattern' ? (css.mono ?? '') : ''}
+      popupMatchSelectWidth={false}
+      value={value}
+      options={asOptions(options)}
+      filterOption={(typed, option) => (option?.value ?? '').toLowerCase().includes(typed.toLowerCase())}
+      onChange={onChange}
+    />
+  );
+}
+
+/** Several words or phrases; each ends with Enter, a comma or leaving the field. */
+export function Words({
+  name,
+  words,
+  options = [],
+  onChange,
+}: {
+  name: string;
+  words: string[];
+  options?: readonly string[];
+  onChange: (words: string[]) => void;
+}) {
+  return (
+    <Select
+      mode="tags"
+      aria-label={name}
+      placeholder={options.length > 0 ? 'choose or write' : 'Enter after each'}
+      {...(options.length === 0 ? { open: false, suffix: <span /> } : {})}
+      popupMatchSelectWidth={false}
+      tokenSeparators={[',']}
+      value={words}
+      options={asOptions(options)}
+      onChange={(changed: string[]) => {
+        onChange(changed.map((word) => word.trim()).filter((word) => word !== ''));
+      }}
+    />
+  );
+}
+
+const PLACES = {
+  item: 'its own words',
+  subject: 'subject',
+  note: 'your note',
+  newest: 'newest words',
+  whole: 'whole text',
+};
+const HEADER = 'header ';
+
+type Place = Scope | MessageScope;
+const Places = z.array(z.union([z.string(), z.object({ header: z.string() })])).catch([]);
+
+/** Where to look, in order; a header by “header” and its name. */
+function Scopes({
+  name,
+  own,
+  value,
+  onChange,
+}: {
+  name: string;
+  own: boolean;
+  value: unknown;
+  onChange: (value: unknown) => void;
+}) {
+  const places = Object.entries(PLACES).filter(([key]) => own || key !== 'item');
+  return (
+    <Select
+      mode="tags"
+      aria-label={name}
+      popupMatchSelectWidth={false}
+      value={Places.parse(value).map((each) => (typeof each === 'string' ? each : `${HEADER}${each.header}`))}
+      options={places.map(([key, label]) => ({ value: key, label }))}
+      onChange={(chosen: string[]) => {
+        onChange(chosen.flatMap(placeOf));
+      }}
+    />
+  );
+}
+
+function placeOf(words: string): Place[] {
+  if (isPlace(words)) return [words];
+  const header = words.replace(/^header\s+/i, '').trim();
+  return header === '' ? [] : [{ header }];
+}
+
+const isPlace = (words: string): words is keyof typeof PLACES => words in PLACES;

@@ -1,0 +1,121 @@
+import { z } from 'zod';
+
+/** How a part of a kind is written in the editor. */
+export type Control =
+  | { type: 'words' }
+  | { type: 'scopes'; own: boolean }
+  | { type: 'choices'; options: string[] }
+  | { type: 'choice'; options: string[]; optional: boolean }
+  | { type: 'text'; optional: boolean }
+  | { type: 'number'; optional: boolean }
+  | { type: 'yes' }
+  | { type: 'value' };
+
+export interface Part {
+  name: string;
+  control: Control;
+}
+
+/** Parts that have an editor of their own, or none. */
+const APART = new Set(['kind', 'do', 'id', 'tidy']);
+
+/** The parts of a kind, from its schema: so that a new kind has an editor without a line of code for it. */
+export function partsOf(schema: z.ZodObject): Part[] {
+  return Object.entries(schema.shape)
+    .filter(([name]) => !APART.has(name))
+    .map(([name, part]) => ({ name, control: controlOf(name, part) }));
+}
+
+function controlOf(name: string, part: unknown): Control {
+  const { inner, optional } = unwrap(part);
+  if (inner instanceof z.ZodEnum) return { type: 'choice', options: inner.options.map(String), optional };
+  if (inner instanceof z.ZodNumber) return { type: 'number', optional };
+  if (inner instanceof z.ZodBoolean) return { type: 'yes' };
+  if (inner instanceof z.ZodUnion) return { type: 'value' };
+  if (inner instanceof z.ZodArray) {
+    const { inner: element } = unwrap(inner.def.element);
+    if (element instanceof z.ZodEnum) return { type: 'choices', options: element.options.map(String) };
+    if (name === 'in') return { type: 'scopes', own: offersOwn(element) };
+    return { type: 'words' };
+  }
+  return { type: 'text', optional };
+}
+
+/** Whether an item's own words are one of the places to look. */
+function offersOwn(scope: unknown): boolean {
+  return (
+    scope instanceof z.ZodUnion &&
+    scope.def.options.some((each) => each instanceof z.ZodEnum && each.options.includes('item'))
+  );
+}
+
+function unwrap(part: unknown): { inner: unknown; optional: boolean } {
+  if (part instanceof z.ZodNullable) return { inner: unwrap(part.def.innerType).inner, optional: true };
+  if (part instanceof z.ZodDefault || part instanceof z.ZodPrefault) return unwrap(part.def.innerType);
+  if (part instanceof z.ZodPipe) return unwrap(part.def.in);
+  return { inner: part, optional: false };
+}
+
+/** What a kind starts as: its defaults, and empty where it has none. */
+export function emptyOf(schema: z.ZodObject, kind: string): Record<string, unknown> {
+  const parts = Object.entries(schema.shape).map(([name, part]): [string, unknown] => {
+    if (name === 'kind' || name === 'do') return [name, kind];
+    if (part instanceof z.ZodDefault || part instanceof z.ZodPrefault) return [name, part.parse(undefined)];
+    return [name, EMPTY[controlOf(name, part).type](part)];
+  });
+  return Object.fromEntries(parts);
+}
+
+const firstOption = (part: unknown) => {
+  const { inner } = unwrap(part);
+  return inner instanceof z.ZodEnum ? inner.options[0] : '';
+};
+
+const EMPTY: Record<Control['type'], (part: unknown) => unknown> = {
+  words: () => [],
+  scopes: () => [],
+  choices: () => [],
+  choice: firstOption,
+  text: () => '',
+  number: () => 0,
+  yes: () => false,
+  value: () => '',
+};
+
+/** What a part is called in front of its control; a part without words of its own goes by its name. */
+const WORDS: Readonly<Record<string, string>> = {
+  is: 'one of',
+  how: 'they',
+  words: 'words',
+  in: 'look in',
+  contain: 'with the words',
+  labels: 'label',
+  names: 'heading',
+  beginWith: 'begin with',
+  atLeast: 'at least',
+  largerThan: 'larger than (bytes)',
+  type: 'media type',
+  within: 'within days',
+  over: 'over',
+  under: 'under',
+  upTo: 'as far as the',
+  as: 'as',
+  of: 'of',
+  part: 'which part',
+  table: 'table',
+  from: 'counted from',
+  plus: 'on (− back)',
+  unit: '',
+  to: 'then on to the next',
+  offDays: 'off days',
+  time: 'at',
+  pattern: 'pattern',
+  group: 'group',
+  text: 'text',
+  value: 'value',
+  with: 'by',
+  find: 'words',
+  characters: 'characters',
+};
+
+export const labelOf = (name: string) => WORDS[name] ?? name;

@@ -1,0 +1,84 @@
+import { registers } from '@hatband/contract';
+import { LookupTable } from '@hatband/core/rules';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { Link, NavLink, useNavigate, useParams } from 'react-router';
+import { call } from '../api/call.ts';
+import { register } from '../api/queries.ts';
+import { ErrorLine, Failed, Notice, PageHeader } from '../shared/Page.tsx';
+import { TableEditor } from './TableEditor.tsx';
+import css from './Tables.module.css';
+
+/** The lookup tables that rules read values from. */
+export function TablesPage() {
+  const { id } = useParams();
+  const { data, error, refetch } = useQuery(register(registers.tables));
+  const open = data?.items.find((table) => table.id === id) ?? data?.items[0];
+  return (
+    <div className={css.page}>
+      <PageHeader title="Rules">
+        <nav className={css.tabs} aria-label="Parts of this screen">
+          <NavLink to="/rules">rules</NavLink>
+          <NavLink to="/tables">lookup tables</NavLink>
+        </nav>
+        <AddTable names={data?.items.map(({ body }) => body.name) ?? []} />
+      </PageHeader>
+      {error && <Failed error={error} retry={() => void refetch()} />}
+      <nav className={css.list} aria-label="Lookup tables">
+        {data?.items.map((table) => (
+          <Link
+            key={table.id}
+            to={`/tables/${table.id}`}
+            aria-current={table.id === open?.id ? 'true' : undefined}
+          >
+            <b>{table.body.name}</b>
+            <span>
+              {table.body.rows.length} rows, by {table.body.by}
+            </span>
+          </Link>
+        ))}
+      </nav>
+      {open ? (
+        <TableEditor key={`${open.id} ${String(open.revision)}`} table={open} />
+      ) : (
+        data && (
+          <Notice title="No lookup tables yet">
+            One gives a value for words in a mail, for its sender or for his domain: a lender’s name for his
+            domain, a shelf for a room.
+          </Notice>
+        )
+      )}
+    </div>
+  );
+}
+
+function AddTable({ names }: { names: readonly string[] }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const add = useMutation({
+    mutationFn: () => {
+      let n = 1;
+      const name = () => (n === 1 ? 'New table' : `New table ${String(n)}`);
+      while (names.includes(name())) n += 1;
+      return call(registers.tables.add, { body: LookupTable.parse({ name: name() }) });
+    },
+    onSuccess: async ({ items }) => {
+      await client.invalidateQueries({ queryKey: ['named'] });
+      const fresh = items.find(({ body }) => !names.includes(body.name));
+      if (fresh) await navigate(`/tables/${fresh.id}`);
+    },
+  });
+  return (
+    <div className={css.add}>
+      <Button
+        loading={add.isPending}
+        onClick={() => {
+          add.mutate();
+        }}
+      >
+        New table
+      </Button>
+      <ErrorLine error={add.error} />
+    </div>
+  );
+}

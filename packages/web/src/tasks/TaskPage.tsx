@@ -1,0 +1,149 @@
+import { addComment, type Comment, type Task } from '@hatband/contract';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button, Checkbox, Input } from 'antd';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { call } from '../api/call.ts';
+import { comments, task as taskQuery } from '../api/queries.ts';
+import { useClock } from '../shared/clock.ts';
+import { TitleField } from '../shared/fields.tsx';
+import { hueOf } from '../shared/hues.ts';
+import { ErrorLine, Failed, PageHeader } from '../shared/Page.tsx';
+import { TaskRows } from '../shared/TaskRows.tsx';
+import { useChangeTask } from '../shared/useChangeTask.ts';
+import css from './TaskPage.module.css';
+
+/** One task: all its fields, where it came from, and what was said on it. */
+export function TaskPage() {
+  const id = Number(useParams().id);
+  const { data, error, refetch } = useQuery(taskQuery(id));
+  return (
+    <div className={css.page}>
+      <PageHeader title="Task">
+        <Link to="/tasks">all tasks</Link>
+      </PageHeader>
+      {error && <Failed error={error} retry={() => void refetch()} />}
+      {data && (
+        <div className={css.body}>
+          <Fields task={data} />
+          <Comments taskId={id} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+function Fields({ task }: { task: Task }) {
+  const change = useChangeTask(task);
+  const set = change.mutate;
+  return (
+    <section className={css.sheet} aria-label="Task">
+      <h2>
+        <TitleField
+          value={task.title}
+          onChange={(title) => {
+            set({ title });
+          }}
+        />
+      </h2>
+      <p className={css.source}>
+        from{' '}
+        <Link to={`/ledger/${String(task.arrivalId)}`}>
+          {task.source.subject || 'a message without a subject'}
+        </Link>
+        , {task.source.from}
+      </p>
+      <dl className={css.fields}>
+        <TaskRows
+          task={task}
+          filled={false}
+          onChange={set}
+          row={(field, editor) => (
+            <div key={field}>
+              <dt style={{ color: hueOf(field) }}>{field}</dt>
+              <dd>{editor}</dd>
+            </div>
+          )}
+        />
+      </dl>
+      {task.checklist.length > 0 && (
+        <ul aria-label="checklist">
+          {task.checklist.map((each) => (
+            <li key={each}>{each}</li>
+          ))}
+        </ul>
+      )}
+      <Checkbox
+        checked={task.status === 'completed'}
+        onChange={(e) => {
+          set({ status: e.target.checked ? 'completed' : 'needs action' });
+        }}
+      >
+        done
+      </Checkbox>
+      <ErrorLine error={change.error} />
+    </section>
+  );
+}
+
+function Comments({ taskId }: { taskId: number }) {
+  const { data } = useQuery(comments(taskId));
+  const [text, setText] = useState('');
+  const client = useQueryClient();
+  const add = useMutation({
+    mutationFn: () => call(addComment, { params: { id: taskId }, body: { text } }),
+    onSuccess: async () => {
+      setText('');
+      await client.invalidateQueries({ queryKey: ['tasks', 'comments', taskId] });
+    },
+  });
+  return (
+    <section className={css.comments} aria-label="Comments">
+      <h3>Comments</h3>
+      {data?.items.length === 0 && <p className={css.none}>Nothing was said on it so far.</p>}
+      <ol>
+        {data?.items.map((comment) => (
+          <CommentLine key={comment.id} comment={comment} />
+        ))}
+      </ol>
+      <Input.TextArea
+        autoSize={{ minRows: 2 }}
+        aria-label="a new comment"
+        value={text}
+        onChange={(e) => {
+          setText(e.target.value);
+        }}
+      />
+      <Button
+        disabled={text.trim() === ''}
+        loading={add.isPending}
+        onClick={() => {
+          add.mutate();
+        }}
+      >
+        Add the comment
+      </Button>
+      <ErrorLine error={add.error} />
+    </section>
+  );
+}
+
+function CommentLine({ comment: { text, at, by } }: { comment: Comment }) {
+  const clock = useClock();
+  return (
+    <li>
+      <p className={css.source}>
+        {by.kind === 'user' ? (
+          'you'
+        ) : (
+          <>
+            <Link to={`/ledger/${String(by.arrivalId)}`}>{by.from || 'a message'}</Link>, by the rule{' '}
+            {by.ruleName}
+          </>
+        )}
+        , {clock.ago(at)}
+      </p>
+      <p className={css.words}>{text}</p>
+    </li>
+  );
+}
