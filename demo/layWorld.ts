@@ -1,9 +1,11 @@
 import { decode } from '@hatband/core/mail';
+import { parseRuleFile } from '@hatband/core/rules';
 import type { Clock } from '@hatband/server/clock';
 import { makeDeposit } from '@hatband/server/intake/deposit';
 import { findProject } from '@hatband/server/named/projects';
 import { importRules } from '@hatband/server/rules/ruleFiles';
-import { goLive } from '@hatband/server/rules/rules';
+import { goLive, listRules, setPaused } from '@hatband/server/rules/rules';
+import type { User } from '@hatband/server/rules/ruleSet';
 import type { Store } from '@hatband/server/store/index';
 import { readdir, readFile } from 'node:fs/promises';
 import path from 'node:path';
@@ -13,7 +15,10 @@ import { shiftDates } from './shiftDates.ts';
 const FOLDER = path.join(process.cwd(), 'demo');
 const WEEK_MS = 7 * 24 * 60 * 60 * 1000;
 
-/** The user, and whose project's address the mail of each folder came by; other mail came to the inbox. */
+/**
+ * The user, and whose project's address the mail of each folder came by; other mail came to the inbox. A folder’s name may
+ * end in the plus-word of the address.
+ */
 const World = z.object({ me: z.string(), zone: z.string(), folders: z.record(z.string(), z.string()) });
 
 /**
@@ -25,14 +30,23 @@ export async function layWorld(store: Store, clock: Clock): Promise<void> {
   const { folders, me, zone } = World.parse(JSON.parse(await readDemo('world.json')));
   await importRules(store, await readDemo('rules.json'), clock);
   const user = { me: [me], zone, dateOrder: 'DMY' as const, closed: [] };
-  for (const { id, revision } of await store.read('rules').orderBy('position').select('id', 'revision'))
-    await goLive(store, user, { id, revision }, clock);
+  await putToWork(store, user, clock);
   const ids = new Map<string, string>();
   for (const [folder, name] of Object.entries(folders)) {
     const project = await findProject(store.read, name);
     if (project) ids.set(folder, project.id);
   }
   await depositMail(store, ids, clock);
+}
+
+/** Imported rules are drafts; each gets the state that it has in the file. */
+async function putToWork(store: Store, user: User, clock: Clock): Promise<void> {
+  const { file } = parseRuleFile(await readDemo('rules.json'));
+  for (const { id, draft } of await listRules(store, clock)) {
+    const state = file?.rules.find(({ rule }) => rule.name === draft?.name)?.state;
+    if (state !== 'draft') await goLive(store, user, { id, revision: 1 }, clock);
+    if (state === 'paused') await setPaused(store, { id, revision: 2 }, true);
+  }
 }
 
 const readDemo = (file: string) => readFile(path.join(FOLDER, file), 'utf8');
@@ -53,13 +67,14 @@ async function depositMail(store: Store, ids: ReadonlyMap<string, string>, clock
     () => 0,
   );
   for (const { folder, bytes, sentAt } of mails) {
-    const projectId = ids.get(folder) ?? null;
+    const [of = '', plusWord = null] = folder.split('+');
+    const projectId = ids.get(of) ?? null;
     const address = await store.read('addresses').where({ project_id: projectId }).first();
     if (!address) throw new Error(`The demo has no address for ${folder}.`);
     const moved = shiftDates(bytes.toString('latin1'), weeks, newest.getUTCFullYear());
     await deposit.put({
       bytes: Buffer.from(moved, 'latin1'),
-      recipients: [{ address, plusWord: null }],
+      recipients: [{ address, plusWord }],
       envelopeFrom: '',
       receivedAt: new Date(sentAt.getTime() + weeks * WEEK_MS + 4000).toISOString(),
     });

@@ -64,7 +64,7 @@ function problemsOfRow(row: ReadRow, fields: readonly string[], context: Context
       [
         ...problemsOfReading(reading, context),
         ...needsOfReading(reading)
-          .filter((need) => !has(fields, need))
+          .filter((need) => need !== 'deadline' && !has(fields, need))
           .map((need) => `This rule reads no ${need}.`),
       ].map((message) => ({ path: ['from', i], message })),
     ),

@@ -54,4 +54,8 @@ export function orderRows(rows: readonly ReadRow[]): { ordered: ReadRow[]; circl
   return { ordered, circle: [] };
 }
 
-const needsOfRow = (row: ReadRow) => row.from.flatMap((reading) => needsOfReading(reading).map(nameKey));
+/** A deadline that is counted from the deadline is counted from the one that the words state. */
+const needsOfRow = ({ field, from }: ReadRow) =>
+  from
+    .flatMap((reading) => needsOfReading(reading).map(nameKey))
+    .filter((name) => name !== 'deadline' || nameKey(field) !== 'deadline');

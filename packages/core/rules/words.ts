@@ -12,8 +12,9 @@ export type WordFinder = (folded: string) => Place[];
 /** How words have to stand in a text. */
 export type Fit = 'contain' | 'equal' | 'begin with';
 
-const BEFORE = '(?<![\\p{L}\\p{N}])';
-const BEHIND = '(?![\\p{L}\\p{N}])';
+/** The edges of a word, beside words that begin and end with a letter or digit. */
+const before = (wanted: string) => (/^[\p{L}\p{N}]/u.test(wanted) ? '(?<![\\p{L}\\p{N}])' : '');
+const behind = (wanted: string) => (/[\p{L}\p{N}\]*]$/u.test(wanted) ? '(?![\\p{L}\\p{N}])' : '');
 
 /** Words in any case and with or without accents, as whole words; a `*` at their end stands for any rest of the word. */
 export function findWords(words: string, fit: Fit = 'contain'): WordFinder {
@@ -29,7 +30,7 @@ function patternOf(words: string, fit: Fit): RegExp | null {
   const phrase = [first, ...rest].join('\\s+');
   const wanted = isOpen(words) ? `${phrase}[\\p{L}\\p{N}]*` : phrase;
   if (fit === 'equal') return new RegExp(`(?<=^\\s*)${wanted}(?=\\s*$)`, 'gu');
-  return new RegExp(`${fit === 'contain' ? BEFORE : '(?<=^\\s*)'}${wanted}${BEHIND}`, 'gu');
+  return new RegExp(`${fit === 'contain' ? before(wanted) : '(?<=^\\s*)'}${wanted}${behind(wanted)}`, 'gu');
 }
 
 /** Whether the last word may go on. */

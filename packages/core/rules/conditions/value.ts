@@ -15,7 +15,7 @@ export const value = conditionKind(
   }),
   {
     label: 'value read',
-    doc: 'In *Route* only: a field that the rule has read has a value; if you say so, one of these, one that contains words, or a number or an amount over or under another.',
+    doc: 'A field that the rule has read has a value; if you say so, one of these (`is`), one that contains words, or a number or an amount over or under another. It can be asked only in *Route*.',
     compile: ({ field, is, contain, over, under }) => {
       const finders = contain.map((each) => findWords(each));
       return (_, values) => {

@@ -50,7 +50,7 @@ export const day = readingKind(
       };
     },
     say: sayCount,
-    needs: ({ from }) => (isField(from) ? [from] : []),
+    needs: ({ from }) => (isField(from) || from === 'deadline' ? [from] : []),
   },
 );
 
@@ -64,7 +64,9 @@ function startOf(from: string, input: ReadInput): { date: LocalDate; spans: Foun
     const sent = reading.anatomy.sentAt ?? reading.message.sentAt;
     return sent === null ? null : { date: sent.slice(0, 16), spans: [] };
   }
-  const found = from === 'deadline' ? deadlineFound(input) : input.read.get(nameKey(from));
+  // A rule that reads the field “deadline” itself means that one.
+  const own = input.read.get(nameKey(from));
+  const found = own ?? (from === 'deadline' ? deadlineFound(input) : null);
   const date = LocalDate.safeParse(found ? found.value : from);
   return date.success ? { date: date.data, spans: found?.spans ?? [] } : null;
 }

@@ -9,7 +9,16 @@ import {
   type LeafCondition,
 } from '@hatband/core/rules';
 import { Select } from 'antd';
-import { groupOf, newCondition, suggestFor, useEditing, withMembers } from './editing.ts';
+import {
+  groupOf,
+  hintOf,
+  newCondition,
+  plain,
+  problemsAt,
+  suggestFor,
+  useEditing,
+  withMembers,
+} from './editing.ts';
 import { KindForm } from '../shared/KindForm.tsx';
 import { Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
@@ -116,18 +125,19 @@ interface LeafProps {
 function Leaf({ condition, path, onChange, onRemove }: LeafProps) {
   const editing = useEditing();
   const { label, doc, schema } = CONDITION_KINDS[condition.kind];
+  const isWritten = problemsAt(editing.problems, path).length === 0;
   return (
     <Row
       path={path}
       name={label}
       words={
         <>
-          <b>{label}</b> {sayCondition(condition)}
+          <b>{label}</b> {isWritten ? sayCondition(condition) : '…'}
         </>
       }
       actions={<TakeOff of={label} onClick={onRemove} />}
     >
-      <p className={css.doc}>{plain(doc)}</p>
+      <p className={css.doc}>{hintOf(doc)}</p>
       <KindForm
         schema={schema}
         value={condition}
@@ -140,9 +150,6 @@ function Leaf({ condition, path, onChange, onRemove }: LeafProps) {
     </Row>
   );
 }
-
-/** Documentation without its marks for code. */
-export const plain = (doc: string) => doc.replace(/[`*]/g, '');
 
 const KINDS = Object.keys(CONDITION_KINDS) as ConditionKind[];
 

@@ -64,6 +64,8 @@ interface FieldRowProps {
 
 function FieldRow({ row, path, onChange, onRemove }: FieldRowProps) {
   const { field, from } = row;
+  // What is written takes the width of the row.
+  const isOpen = useEditing().open?.startsWith(`${path}.from`) ?? false;
   return (
     <tr>
       <th style={{ color: hueOf(field) }}>
@@ -72,7 +74,7 @@ function FieldRow({ row, path, onChange, onRemove }: FieldRowProps) {
           <TakeOff of={field} onClick={onRemove} />
         </span>
       </th>
-      <td>
+      <td colSpan={isOpen ? 2 : 1}>
         {from.map((reading, i) => (
           <ReadingLine
             key={reading.id || i}
@@ -100,9 +102,11 @@ function FieldRow({ row, path, onChange, onRemove }: FieldRowProps) {
           }}
         />
       </td>
-      <td className={css.otherwise}>
-        <Otherwise row={row} path={path} onChange={onChange} />
-      </td>
+      {!isOpen && (
+        <td className={css.otherwise}>
+          <Otherwise row={row} path={path} onChange={onChange} />
+        </td>
+      )}
     </tr>
   );
 }

@@ -8,11 +8,12 @@ import {
 } from '@hatband/core/rules';
 import { Select } from 'antd';
 import type { z } from 'zod';
-import { newReading, suggestFor, useEditing } from './editing.ts';
-import { plain } from './GroupEditor.tsx';
+import { hintOf, newReading, plain, problemsAt, suggestFor, useEditing } from './editing.ts';
 import { KindForm } from '../shared/KindForm.tsx';
+import { dayText, useClock } from '../shared/clock.ts';
 import { Earlier, Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
+import { findOn } from './sample.ts';
 import { emptyOf } from '../shared/schemaForm.ts';
 
 interface Props {
@@ -29,6 +30,7 @@ interface Props {
 export function ReadingLine({ field, reading, path, first, onChange, onEarlier, onRemove }: Props) {
   const editing = useEditing();
   const { label, doc, schema } = READING_KINDS[reading.kind];
+  const isWritten = problemsAt(editing.problems, path).length === 0;
   return (
     <Row
       path={path}
@@ -36,7 +38,7 @@ export function ReadingLine({ field, reading, path, first, onChange, onEarlier, 
       words={
         <>
           {!first && <span className={css.quiet}>or </span>}
-          {[sayReading(reading), ...reading.tidy.map(sayStep)].join(', ')}
+          {isWritten ? [sayReading(reading), ...reading.tidy.map(sayStep)].join(', ') : `${label} …`}
         </>
       }
       actions={
@@ -46,7 +48,7 @@ export function ReadingLine({ field, reading, path, first, onChange, onEarlier, 
         </>
       }
     >
-      <p className={css.doc}>{plain(doc)}</p>
+      <p className={css.doc}>{hintOf(doc)}</p>
       <KindForm
         schema={schema}
         value={reading}
@@ -68,14 +70,17 @@ export function ReadingLine({ field, reading, path, first, onChange, onEarlier, 
   );
 }
 
-/** What the reading finds on the sample message. */
+/** What the reading finds on the sample message; a day as one is used to see it. */
 function Sample({ reading }: { reading: RuleReading }) {
-  const { sample } = useEditing();
-  const found = sample?.found.get(reading.id);
-  if (!sample || found === undefined) return null;
+  const { sample, definition, context } = useEditing();
+  const clock = useClock();
+  if (!sample) return null;
+  const found = findOn(sample, definition, reading.id, context);
+  if (found === null) return null;
   return (
     <p className={css.sample} role="status">
-      on “{sample.subject}”: <b>{found}</b>
+      on “{sample.reading.message.subject || '(no subject)'}”:{' '}
+      <b>{/^\d{4}-\d\d-\d\d(T\d\d:\d\d)?$/.test(found) ? dayText(found, clock.today) : found}</b>
     </p>
   );
 }

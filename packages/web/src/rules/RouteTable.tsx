@@ -101,9 +101,11 @@ interface LineProps {
 
 function Line({ line, path, last, onChange, onRemove }: LineProps) {
   const number = Number(path.split('.')[1]) + 1;
+  // What is written takes the width of the row.
+  const isOpen = useEditing().open?.startsWith(`${path}.if`) ?? false;
   return (
     <tr>
-      <th className={css.lineHead}>
+      <th className={css.lineHead} colSpan={isOpen ? 3 : 1}>
         {line.if === null ? (
           last ? (
             'otherwise'
@@ -122,7 +124,7 @@ function Line({ line, path, last, onChange, onRemove }: LineProps) {
           />
         )}
       </th>
-      <td colSpan={2}>
+      <td colSpan={2} hidden={isOpen}>
         <Row
           path={`${path}.to`}
           name={`where line ${String(number)} goes`}

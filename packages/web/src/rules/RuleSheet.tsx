@@ -29,7 +29,7 @@ export function RuleSheet({ rule, definition, context, problems, sample, onChang
   };
   const fields = ['title', ...definition.read.map(({ field }) => field).filter((field) => field !== 'title')];
   return (
-    <EditingContext value={{ context, fields, problems, open, setOpen, sample }}>
+    <EditingContext value={{ context, definition, fields, problems, open, setOpen, sample }}>
       <section className={css.sheet} aria-label="Rule">
         <Head rule={rule} definition={definition} set={set} />
         <h2 className={css.heading}>

@@ -53,7 +53,7 @@ function Workplace({ rule, all, definition, unsaved, onChange }: Props) {
           definition={definition}
           context={context}
           problems={problems}
-          sample={sampleOf(rule.id, proofs, data)}
+          sample={sampleOf(proofs, data)}
           onChange={onChange}
         />
         <Actions

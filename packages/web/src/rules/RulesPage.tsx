@@ -21,7 +21,6 @@ export function RulesPage() {
   return (
     <div className={css.page}>
       <PageHeader title="Rules">
-        <span className={css.hint}>Asked from the top; the first that takes a message makes its task.</span>
         <nav className={css.tabs} aria-label="Parts of this screen">
           <NavLink to="/rules">rules</NavLink>
           <NavLink to="/tables">lookup tables</NavLink>
@@ -37,7 +36,8 @@ export function RulesPage() {
               <StackLine key={rule.id} rule={rule} open={rule.id === open?.id} />
             ))}
             <p className={css.last}>
-              Mail that no rule takes becomes an unclaimed task by the built-in reading.
+              Asked from the top; the first that takes a message makes its task. Mail that none takes becomes
+              an unclaimed task by the built-in reading.
             </p>
           </nav>
           <Open rule={open} all={present} />

@@ -6,8 +6,10 @@ import {
   type ConditionKind,
   type Context,
   type Group,
+  type Incoming,
   type LeafCondition,
   type ReadingKind,
+  type RuleDefinition,
   type RuleReading,
   type Misfit,
 } from '@hatband/core/rules';
@@ -26,8 +28,9 @@ export interface Editing {
   /** The place that is open for writing, as its path; one at a time. */
   open: string | null;
   setOpen: (path: string | null) => void;
-  /** What readings found on the sample message, in words, by their ids; and its subject. */
-  sample: { subject: string; found: ReadonlyMap<string, string> } | null;
+  definition: RuleDefinition;
+  /** The newest message that the rule takes. */
+  sample: Incoming | null;
 }
 
 export const EditingContext = createContext<Editing | null>(null);
@@ -47,8 +50,19 @@ export const withMembers = (group: Group, of: Condition[]): Group => groupOf(ope
 export const newCondition = (kind: ConditionKind) =>
   emptyOf(CONDITION_KINDS[kind].schema, kind) as unknown as LeafCondition;
 
+/** A new reading; a day counted starts from the deadline, and most other parts from nothing. */
 export const newReading = (kind: ReadingKind) =>
-  emptyOf(READING_KINDS[kind].schema, kind) as unknown as RuleReading;
+  ({
+    ...emptyOf(READING_KINDS[kind].schema, kind),
+    ...(kind === 'day' ? { from: 'deadline' } : {}),
+  }) as unknown as RuleReading;
+
+/** What a kind is for, in one line: its documentation as far as its parts, without its marks for code. */
+export const hintOf = (doc: string) =>
+  `${(/^[^:;(]+/.exec(plain(doc))?.[0] ?? '').trim().replace(/[,.]$/, '')}.`;
+
+/** Documentation without its marks for code. */
+export const plain = (doc: string) => doc.replace(/[`*]/g, '');
 
 /** Names that a part of a condition or reading may mean. */
 export function suggestFor(kind: string, { context, fields }: Pick<Editing, 'context' | 'fields'>): Suggest {

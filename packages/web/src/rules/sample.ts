@@ -1,33 +1,40 @@
 import type { listSamples } from '@hatband/contract';
+import {
+  compileRule,
+  evaluateOne,
+  sayAttempt,
+  type Context,
+  type Incoming,
+  type RuleDefinition,
+} from '@hatband/core/rules';
 import { wordsOfValue } from '@hatband/core/tasks';
 import type { z } from 'zod';
-import type { Editing } from './editing.ts';
 import type { SampleProof } from './useProof.ts';
 
 export type Samples = z.infer<(typeof listSamples)['answer']>;
 
-/** The newest message that the rule takes, with what each of its readings found there, or why they found nothing. */
-export function sampleOf(
-  ruleId: string,
-  proofs: SampleProof[] | null,
-  data: Samples | undefined,
-): Editing['sample'] {
+/** The newest message that the rule takes. */
+export function sampleOf(proofs: SampleProof[] | null, data: Samples | undefined): Incoming | null {
   const proof = proofs?.find(({ taken }) => taken);
-  const incoming = data?.items.find(({ id }) => id === proof?.id)?.incoming;
-  const trace = proof?.after.trace.find((each) => each.ruleId === ruleId);
-  if (!incoming || !trace) return null;
-  const tried = (trace.tasks[0]?.fields ?? []).flatMap((field) => field.tried);
-  return {
-    subject: incoming.reading.message.subject || '(no subject)',
-    found: new Map(
-      tried.map(({ reading, value, missed }) => [
-        reading.id,
-        value !== null
-          ? wordsOfValue(value)
-          : missed?.why === 'absent'
-            ? `there is no ${missed.what.replace(/^an? /, '')}`
-            : `“${missed?.saw ?? ''}” is none`,
-      ]),
-    ),
-  };
+  return data?.items.find(({ id }) => id === proof?.id)?.incoming ?? null;
+}
+
+/** What one reading finds on a message, in words, as if it were the only one of its row; or why it finds nothing. */
+export function findOn(
+  incoming: Incoming,
+  definition: RuleDefinition,
+  readingId: string,
+  context: Context,
+): string | null {
+  const read = definition.read.map((row) => {
+    const own = row.from.filter(({ id }) => id === readingId);
+    return own.length > 0 ? { ...row, from: own } : row;
+  });
+  const alone = { ...definition, read, when: { all: [] }, effects: [] };
+  const rule = compileRule({ ruleId: 'sample', version: 0, definition: alone }, context);
+  const { trace } = evaluateOne(rule, incoming, context);
+  const tried = trace[0]?.tasks[0]?.fields.flatMap((field) => field.tried) ?? [];
+  const attempt = tried.find(({ reading }) => reading.id === readingId);
+  if (!attempt) return null;
+  return attempt.value === null ? sayAttempt(attempt) : wordsOfValue(attempt.value);
 }
