@@ -33,7 +33,7 @@ test.describe('Ledger', () => {
   }) => {
     await page.goto(demo.url);
     await page.getByRole('button', { name: /nothing to do/ }).click();
-    await expect(page.getByRole('feed').getByRole('link')).toHaveCount(3);
+    await expect(page.getByRole('feed').getByRole('link')).toHaveCount(7);
     await page.getByText('Automatic reply: Loan agreement').click();
     await expect(page.getByRole('article')).toContainText('No task: this mail is one that answers itself.');
     await page.getByRole('button', { name: /failed/ }).click();
@@ -85,19 +85,114 @@ test.describe('Ledger', () => {
   });
 });
 
-test('Tasks are ticked and unticked', async ({ page, demo }) => {
+test('Tasks are ticked and unticked; one has a page of its own, where its fields are changed and comments written', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/tasks`);
   const box = page.getByRole('checkbox', { name: 'done: Case 5: lamp flickers' });
-  await expect(page.getByRole('button', { name: 'open 57' })).toBeVisible();
+  const open = page.getByRole('button', { name: /^open \d+$/ });
+  const before = await open.innerText();
   await box.check();
   await expect(page.getByRole('button', { name: 'done 1' })).toBeVisible();
   await page.getByRole('button', { name: 'done 1' }).click();
   await expect(page.getByRole('row')).toHaveCount(2);
   await box.uncheck();
-  await page.getByRole('button', { name: /^open/ }).click();
-  await expect(page.getByRole('button', { name: 'open 57' })).toBeVisible();
+  await open.click();
+  await expect(open).toHaveText(before);
   await page.getByRole('link', { name: 'Case 5: lamp flickers' }).click();
-  await expect(page.getByRole('article')).toContainText('BLD-0396');
+  const task = page.getByRole('region', { name: 'Task' });
+  await expect(task).toContainText('BLD-0396');
+  await task.getByRole('button', { name: 'Change Case' }).click();
+  await task.getByRole('textbox', { name: 'Case' }).fill('BLD-0397');
+  await page.keyboard.press('Enter');
+  await expect(task.getByRole('button', { name: 'Change Case' })).toHaveText('BLD-0397');
+  await task.getByRole('button', { name: 'Change section' }).click();
+  await page.getByTitle('At once', { exact: true }).click();
+  await expect(task.getByRole('button', { name: 'Change section' })).toHaveText('At once');
+  await page.getByRole('textbox', { name: 'a new comment' }).fill('The lamp is ordered.');
+  await page.getByRole('button', { name: 'Add the comment' }).click();
+  await expect(page.getByRole('region', { name: 'Comments' })).toContainText('The lamp is ordered.');
+  await page.reload();
+  await expect(task).toContainText('BLD-0397');
+});
+
+test('a mail that a rule holds says why; a reply stands as a comment on its task', async ({ page, demo }) => {
+  await page.goto(demo.url);
+  await page.getByRole('button', { name: /^held/ }).click();
+  await page.getByText('Confidential: the director’s contract').click();
+  const held = page.getByRole('region', { name: 'Held' });
+  await expect(held).toContainText('In confidence held it for you: Read it alone first.');
+  await page.getByRole('button', { name: /^comments/ }).click();
+  await page.getByText('Re: Two sextants more').click();
+  await page
+    .getByRole('article')
+    .getByRole('link', { name: /Two sextants more/ })
+    .click();
+  await expect(page.getByRole('region', { name: 'Comments' })).toContainText('one crate is enough for both');
+});
+
+test('projects, people and templates are written in Settings; a new name goes into the rules', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/settings`);
+  await page.getByRole('button', { name: /^Visits/ }).click();
+  const form = page.getByRole('region', { name: 'Visits' });
+  await form.getByRole('combobox', { name: 'name of project' }).fill('School visits');
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('button', { name: /^School visits/ })).toBeVisible();
+  await page.getByRole('link', { name: 'people' }).click();
+  await page.getByRole('button', { name: 'another person …' }).click();
+  const person = page.getByRole('region', { name: 'a new person' });
+  await person.getByRole('combobox', { name: 'name of person' }).fill('Orla Penhale');
+  await person.getByRole('button', { name: 'Add the person' }).click();
+  await expect(page.getByRole('alert').first()).toHaveText('There is a person Orla Penhale already.');
+  await page.getByRole('link', { name: 'Rules' }).click();
+  await page.getByRole('navigation', { name: 'Rules in order' }).getByText('Visit form').click();
+  await expect(page.getByRole('region', { name: 'Rule', exact: true })).toContainText(
+    'in School visits, section Two groups',
+  );
+  await expect(page.getByRole('region', { name: 'Rule', exact: true })).toContainText('version 2');
+  await page.getByRole('button', { name: 'versions' }).click();
+  const versions = page.getByRole('dialog', { name: 'Versions' });
+  await versions.getByRole('combobox', { name: 'version', exact: true }).click();
+  await page
+    .getByTitle(/^version 1,/)
+    .first()
+    .click();
+  await expect(versions).toContainText('in Visits, section Two groups');
+  await versions.getByRole('button', { name: 'Write version 1 here again' }).click();
+  await expect(page.getByRole('region', { name: 'Rule', exact: true })).toContainText(
+    'There is no project “Visits”.',
+  );
+  await expect(page.getByRole('button', { name: 'Go live …' })).toBeDisabled();
+});
+
+test('rules go out to a file and come in from one; a file that is wrong changes nothing and says where', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/rules`);
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'export' }).click();
+  expect((await download).suggestedFilename()).toBe('hatband-rules.json');
+  const file = (rule: object) => ({
+    name: 'rules.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify({ version: 1, rules: [rule] })),
+  });
+  const input = page.getByLabel('a file of rules');
+  await input.setInputFiles(file({ name: 'Tides', when: { all: [{ kind: 'tide' }] } }));
+  await expect(page.getByRole('alert')).toContainText('Nothing was changed.');
+  await expect(page.getByRole('alert')).toContainText(
+    'rules[0].when.all[0].kind Hatband knows no such kind.',
+  );
+  await input.setInputFiles(file({ name: 'Tides', when: { all: [{ kind: 'words', words: ['tide*'] }] } }));
+  await expect(page.getByRole('status').filter({ hasText: 'draft' })).toContainText(
+    '1 rule is a draft now: Tides.',
+  );
+  await expect(page.getByRole('navigation', { name: 'Rules in order' })).toContainText('Tidesdraft');
 });
 
 test('an address is renewed after a question, and a project gets one of its own', async ({ page, demo }) => {
@@ -130,22 +225,23 @@ test.describe('Rules', () => {
     await page.getByRole('button', { name: 'New rule' }).click();
     const sheet = page.getByRole('region', { name: 'Rule', exact: true });
     await expect(sheet).toContainText('a draft, not at work yet');
-    await sheet.getByRole('textbox', { name: 'name', exact: true }).fill('Couriers');
-    await page.getByRole('combobox', { name: 'add a condition' }).click();
-    await page.getByTitle(/has one of these addresses or domains/).click();
-    await expect(page.getByText('Name a sender.', { exact: true })).toBeVisible();
+    await sheet.getByRole('textbox', { name: 'name', exact: true }).fill('River couriers');
+    await page.getByRole('combobox', { name: 'add a condition to When' }).click();
+    await page.getByRole('combobox', { name: 'add a condition to When' }).fill('sender');
+    await page.keyboard.press('Enter');
+    await expect(sheet.getByText('Name a sender.', { exact: true })).toBeVisible();
     await expect(page.getByRole('button', { name: 'Go live …' })).toBeDisabled();
-    await page.getByRole('combobox', { name: 'sender' }).fill('lowtide.example,');
+    await page.getByRole('combobox', { name: 'one of of sender' }).fill('lowtide.example,');
     const proof = page.getByRole('complementary', { name: 'Proof' });
     await expect(proof.getByRole('status')).toContainText('takes 3, 3 taken by another rule than now');
     await page.getByRole('button', { name: 'Save as draft' }).click();
     const stack = page.getByRole('navigation', { name: 'Rules in order' });
-    await expect(stack.getByRole('link', { name: 'Couriers' })).toContainText('draft');
+    await expect(stack.getByRole('link', { name: 'River couriers' })).toContainText('draft');
     await page.getByRole('button', { name: 'Go live …' }).click();
     await page.getByRole('button', { name: 'Put version 1 to work' }).click();
-    await expect(stack.getByRole('link', { name: 'Couriers' })).toContainText('live');
+    await expect(stack.getByRole('link', { name: 'River couriers' })).toContainText('live');
     await page.getByRole('button', { name: 'pause' }).click();
-    await expect(stack.getByRole('link', { name: 'Couriers' })).toContainText('paused');
+    await expect(stack.getByRole('link', { name: 'River couriers' })).toContainText('paused');
     await page.getByRole('button', { name: 'delete …' }).click();
     await page.getByRole('button', { name: 'Delete the rule' }).click();
     await expect(page.getByText('This rule was deleted')).toBeVisible();
@@ -154,13 +250,13 @@ test.describe('Rules', () => {
   test('unsaved changes are not lost by leaving, and can be undone', async ({ page, demo }) => {
     await page.goto(`${demo.url}/rules`);
     const name = page.getByRole('textbox', { name: 'name', exact: true });
-    await expect(name).toHaveValue('Building desk');
+    await expect(name).toHaveValue('Letters and lists');
     await name.fill('Another name');
     page.once('dialog', (dialog) => void dialog.dismiss());
     await page.getByRole('link', { name: 'Tasks' }).click();
     await expect(name).toHaveValue('Another name');
     await page.getByRole('button', { name: 'Undo my changes' }).click();
-    await expect(name).toHaveValue('Building desk');
+    await expect(name).toHaveValue('Letters and lists');
     await page.getByRole('link', { name: 'Tasks' }).click();
     await expect(page.getByRole('heading', { name: 'Tasks' })).toBeVisible();
   });

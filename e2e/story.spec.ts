@@ -50,20 +50,21 @@ test('a mail becomes a traced task, is corrected, and a rule is changed, proved 
   // The rule: one reading is changed, and the proof tells what that would do.
   await sheet.getByRole('link', { name: 'Open the rule' }).click();
   const proof = page.getByRole('complementary', { name: 'Proof' });
-  await expect(proof).toContainText('Proof on 61 messages: takes 12');
+  await expect(proof).toContainText('Proof on 121 messages: takes 19');
   await page.getByRole('combobox', { name: 'add a reading for due' }).click();
-  await page.getByTitle(/What stands behind a label/).click();
-  await page.getByRole('combobox', { name: 'labels for due' }).fill('Needed by,');
+  await page.getByRole('combobox', { name: 'add a reading for due' }).fill('a labelled line');
+  await page.keyboard.press('Enter');
+  await page.getByRole('combobox', { name: 'label of due, a labelled line' }).fill('Needed by,');
   await page.getByRole('button', { name: 'try earlier: a labelled line' }).click();
   await expect(proof.getByRole('status')).toHaveText(
-    'Proof on 61 messages: takes 12, 1 gets another due date',
+    'Proof on 121 messages: takes 19, 1 gets another due date, 1 near miss',
   );
   await expect(proof).toContainText('Fri 27 Nov 17:00 Wed 9 Dec');
 
   // Going live shows the effect first.
   await page.getByRole('button', { name: 'Go live …' }).click();
   const effect = page.getByRole('alertdialog', { name: 'Going live' });
-  await expect(effect).toContainText('takes 12; 1 gets another due date');
+  await expect(effect).toContainText('takes 19; 1 gets another due date');
   await effect.getByRole('button', { name: 'Put version 2 to work' }).click();
   await expect(page.getByRole('region', { name: 'Rule' })).toContainText('version 2');
 

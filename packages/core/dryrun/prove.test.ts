@@ -19,7 +19,10 @@ const rule = (due: Readings, words: string[]) =>
         { kind: 'sender', is: ['cape.example'] },
       ],
     },
-    read: [{ field: 'title', from: [{ kind: 'subject' }] }, { field: 'due', from: due }],
+    read: [
+      { field: 'title', from: [{ kind: 'subject' }] },
+      { field: 'due', from: due },
+    ],
   });
 const CONTEXT = Context.parse({});
 

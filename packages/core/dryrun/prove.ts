@@ -44,8 +44,11 @@ export function prove<Id>(
   });
 }
 
-const isNearMiss = (tested: Tested) =>
-  'of' in tested &&
-  tested.group === 'all' &&
-  tested.of.length > 1 &&
-  tested.of.filter(({ holds }) => !holds).length === 1;
+/** All conditions but one hold, and of those that hold one says more than what must not be. */
+function isNearMiss(tested: Tested): boolean {
+  if (!('of' in tested) || tested.group !== 'all') return false;
+  const held = tested.of.filter(({ holds }) => holds);
+  return (
+    held.length === tested.of.length - 1 && held.some((each) => !('of' in each) || each.group !== 'none')
+  );
+}

@@ -19,6 +19,7 @@ export {
 } from './file.ts';
 export { Delivery, Incoming, KnownTask, KnownTasks, Occasion, SourceKind, Target } from './incoming.ts';
 export { issuesOf, type Misfit } from './issues.ts';
+export { kindsPage } from './kindsPage.ts';
 export { LookupTable } from './lookupTable.ts';
 export { Makes, sayMakes } from './makes.ts';
 export { namesIn, renameInRule } from './names.ts';

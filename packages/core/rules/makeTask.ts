@@ -115,7 +115,7 @@ function addTags(
   const fresh = tags.filter((tag) => !fields.tags.some((known) => sameName(known, tag)));
   if (fresh.length === 0) return;
   fields.tags = [...fields.tags, ...fresh];
-  evidence.tags ??= by;
+  if (!('tags' in evidence)) evidence.tags = by;
 }
 
 function templateNamed(name: string, { context }: View): TaskTemplate {

@@ -117,17 +117,20 @@ export function withoutShorthand(
   spans: readonly EvidenceSpan[],
   shorthand: readonly EvidenceSpan[],
 ): { words: string; spans: EvidenceSpan[] } {
-  const left = spans.flatMap((span) =>
-    shorthand.filter((cut) => cut.part === span.part).reduce(cutAway, [span]),
-  );
-  const words = left.map(({ quote }) => quote).join('');
-  return {
-    words: words
-      .replace(/[ \t]*;[ \t;]*$/, '')
-      .replace(/[ \t]*;[ \t]*(?=;)/g, '')
-      .trim(),
-    spans: left,
-  };
+  const left = spans
+    .flatMap((span) => shorthand.filter((cut) => cut.part === span.part).reduce(cutAway, [span]))
+    .flatMap(trimmed);
+  const joint = left[0]?.part === 'subject' ? ' ' : '\n';
+  return { words: left.map(({ quote }) => quote).join(joint), spans: left };
+}
+
+/** What is left of a clause, without the blanks and semicolons around it. */
+function trimmed(span: EvidenceSpan): EvidenceSpan[] {
+  const lead = /^[\s;]*/.exec(span.quote)?.[0].length ?? 0;
+  const quote = span.quote.slice(lead).replace(/[\s;]+$/, '');
+  return quote === ''
+    ? []
+    : [{ ...span, start: span.start + lead, end: span.start + lead + quote.length, quote }];
 }
 
 function cutAway(spans: EvidenceSpan[], cut: EvidenceSpan): EvidenceSpan[] {

@@ -41,3 +41,44 @@ export function outcomeOf(
   const all = Context.parse({ me: ['ines@quay.example'], ...context });
   return evaluate(compile(rules.map(version), all), incoming, options);
 }
+
+/** A mail from a lender, with labelled lines. */
+export const MAIL = `From: Orla <orla@cape.example>
+Subject: Fwd: Loan form for the gauge
+Date: Mon, 23 Nov 2026 10:00:00 +0000
+Message-ID: <m2@cape.example>
+
+Please return it by 7 December.
+
+Due: soon enough
+Opening: 3 December
+Priority: High
+Lender: Cape Museum
+`;
+/** A mail with two items. */
+export const LIST = `From: Orla <orla@cape.example>
+Subject: Actions
+Date: Mon, 23 Nov 2026 10:00:00 +0000
+
+The actions, by Friday please:
+
+- Tom: book the hall
+- Print the posters (3 December), no rush
+`;
+/** What the rules of these tests may name. */
+export const CONTEXT = Context.parse({
+  me: ['ines@quay.example'],
+  people: [{ name: 'Tomas Quill', addresses: ['tomas@quay.example'] }],
+  projects: [{ name: 'Loans in', sections: ['Abroad'], fields: [{ name: 'Lender' }] }, { name: 'Building' }],
+  templates: [
+    {
+      name: 'Loan',
+      values: { priority: 'low', Crates: 2 },
+      checklist: ['Ask the insurer'],
+      tags: ['loan'],
+      effort: 'PT2H',
+      lead: 2,
+      reminders: [{ from: 'due', plus: -1, time: '08:30' }],
+    },
+  ],
+});

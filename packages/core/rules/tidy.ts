@@ -22,18 +22,6 @@ export const TidyStep = z.discriminatedUnion('do', [
 ]);
 export type TidyStep = z.infer<typeof TidyStep>;
 
-type Work<S> = (value: string, step: S) => string;
-const WORK: { [D in TidyStep['do']]: Work<Extract<TidyStep, { do: D }>> } = {
-  'take off': (value, step) => step.words.reduce((left, each) => takeOff(left, each, step.from), value),
-  replace: (value, step) => replaceWords(value, step.find, step.with),
-  case: (value, { to }) => CASES[to](value),
-  'first line': (value) => value.trim().split('\n')[0] ?? '',
-  'first sentence': (value) =>
-    /^[\s\S]*?[.!?](?=\s|$)/.exec(value.trim())?.[0] ?? value.trim().split('\n')[0] ?? '',
-  'at most': (value, { characters }) =>
-    value.length <= characters ? value : `${value.slice(0, characters - 1).trimEnd()}…`,
-};
-
 const capital = (value: string) => value.charAt(0).toUpperCase() + value.slice(1);
 const CASES: Record<Extract<TidyStep, { do: 'case' }>['to'], (value: string) => string> = {
   lower: (value) => value.toLowerCase(),
@@ -43,12 +31,24 @@ const CASES: Record<Extract<TidyStep, { do: 'case' }>['to'], (value: string) => 
 };
 
 /** The value after all steps, without blanks around it. */
-export function tidy(value: string, steps: readonly TidyStep[]): string {
-  return steps.reduce((left, step) => applyStep(left, step).trim(), value.trim());
-}
+export const tidy = (value: string, steps: readonly TidyStep[]): string =>
+  steps.reduce((left, step) => applyStep(left, step).trim(), value.trim());
 
-function applyStep<D extends TidyStep['do']>(value: string, step: Extract<TidyStep, { do: D }>): string {
-  return WORK[step.do as D](value, step);
+function applyStep(value: string, step: TidyStep): string {
+  switch (step.do) {
+    case 'take off':
+      return step.words.reduce((left, each) => takeOff(left, each, step.from), value);
+    case 'replace':
+      return replaceWords(value, step.find, step.with);
+    case 'case':
+      return CASES[step.to](value);
+    case 'first line':
+      return value.split('\n')[0] ?? '';
+    case 'first sentence':
+      return /^[\s\S]*?[.!?](?=\s|$)/.exec(value)?.[0] ?? value.split('\n')[0] ?? '';
+    case 'at most':
+      return value.length <= step.characters ? value : `${value.slice(0, step.characters - 1).trimEnd()}…`;
+  }
 }
 
 function takeOff(value: string, words: string, from: 'start' | 'end' | 'anywhere'): string {

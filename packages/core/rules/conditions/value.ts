@@ -33,14 +33,12 @@ export const value = conditionKind(
       };
     },
     say: ({ field, is, contain, over, under }) =>
-      `${field} ${
-        [
-          ...(is.length === 0 ? [] : [`is ${quoted(is)}`]),
-          ...(contain.length === 0 ? [] : [`contains ${quoted(contain)}`]),
-          ...(over === null ? [] : [`is over ${over}`]),
-          ...(under === null ? [] : [`is under ${under}`]),
-        ].join(' and ') || 'was read'
-      }`,
+      [
+        `has ${is.length === 0 ? 'a' : quoted(is)} ${is.length === 0 ? field : `as its ${field}`}`,
+        ...(contain.length === 0 ? [] : [`with ${quoted(contain)}`]),
+        ...(over === null ? [] : [`over ${over}`]),
+        ...(under === null ? [] : [`under ${under}`]),
+      ].join(' '),
   },
 );
 

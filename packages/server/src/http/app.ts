@@ -1,20 +1,13 @@
 import * as contract from '@hatband/contract';
 import { READER_VERSION } from '@hatband/core/reading';
-import type { CompiledRules } from '@hatband/core/rules';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import path from 'node:path';
-import type { Logger } from 'pino';
-import type { Clock } from '../clock.ts';
 import { missing } from '../errors.ts';
-import type { Events } from '../events.ts';
 import * as addresses from '../intake/addresses.ts';
 import * as arrivals from '../intake/arrivals.ts';
 import { rawBytes } from '../intake/deposit.ts';
 import * as ruleFiles from '../rules/ruleFiles.ts';
 import * as rules from '../rules/rules.ts';
-import type { User } from '../rules/ruleSet.ts';
-import type { Directory } from '../intake/directory.ts';
-import type { Store } from '../store/index.ts';
 import * as comments from '../tasks/comments.ts';
 import * as tasks from '../tasks/tasks.ts';
 import { answer, parseInput, problemOf, sendProblem } from './answer.ts';
@@ -22,20 +15,7 @@ import { streamEvents } from './eventStream.ts';
 import { sameSite, securityHeaders } from './guard.ts';
 import { readHealth } from './health.ts';
 import { answerNamed } from './namedDoors.ts';
-
-export interface AppOptions {
-  store: Store;
-  directory: Directory;
-  events: Events;
-  clock: Clock;
-  domain: string;
-  user: User;
-  liveRules: () => Promise<CompiledRules>;
-  smtpPort: () => number;
-  /** The built page. */
-  webFolder: string;
-  log: Logger;
-}
+import type { AppOptions } from './options.ts';
 
 /** The HTTP side: the contract's endpoints, the events and the page. */
 export function makeApp(options: AppOptions): Express {

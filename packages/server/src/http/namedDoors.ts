@@ -5,7 +5,7 @@ import { missing } from '../errors.ts';
 import * as projects from '../named/projects.ts';
 import { addNamed, deleteNamed, listNamed, saveNamed } from '../named/registers.ts';
 import { answer } from './answer.ts';
-import type { AppOptions } from './app.ts';
+import type { AppOptions } from './options.ts';
 
 /** Projects, and the registers of people, lookup tables, task templates and tags. */
 export function answerNamed(app: Express, options: AppOptions): void {

@@ -71,7 +71,9 @@ async function insertTask(
   const filled = Object.entries({ ...builtIn, ...own }).flatMap(([field, each]) => {
     const value = stored(each);
     const isEmpty = value === null || value === '' || value === '[]';
-    return isEmpty ? [] : [{ task_id: row.id, field, old: null, new: value, actor: 'rule' as const, run, at }];
+    return isEmpty
+      ? []
+      : [{ task_id: row.id, field, old: null, new: value, actor: 'rule' as const, run, at }];
   });
   await trx('task_changes').insert(filled);
   await saveReferences(trx, row.id, fields);
@@ -93,10 +95,8 @@ async function placeIn(
   project: string | null,
   place: 'top' | 'bottom',
 ): Promise<number> {
-  const row = await trx('tasks')
+  const row: { first: number | null; last: number | null } | undefined = await trx('tasks')
     .where({ project_id: project })
-    .min({ first: 'place' })
-    .max({ last: 'place' })
-    .first();
+    .first(trx.raw('min(place) AS first, max(place) AS last'));
   return place === 'top' ? (row?.first ?? 0) - 1 : (row?.last ?? 0) + 1;
 }

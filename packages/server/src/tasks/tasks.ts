@@ -1,5 +1,11 @@
 import type { Named, Task, TaskChange, ValueSource } from '@hatband/contract';
-import { BUILT_IN, FieldEvidence, READING_KINDS, RuleDefinition, type ReadingKind } from '@hatband/core/rules';
+import {
+  BUILT_IN,
+  FieldEvidence,
+  READING_KINDS,
+  RuleDefinition,
+  type ReadingKind,
+} from '@hatband/core/rules';
 import type { TaskFields } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
@@ -189,10 +195,15 @@ export async function changeTask(
 }
 
 /** One change a field; a field of a project's own goes by its name. */
-function changesOf(own: TaskFields['fields'], fields: readonly StoredField[], change: TaskChange, row: TaskRow) {
+function changesOf(
+  own: TaskFields['fields'],
+  fields: readonly StoredField[],
+  change: TaskChange,
+  row: TaskRow,
+) {
   return fields.flatMap((field) => {
     if (field !== 'fields')
-      return [{ field: field as string, old: stored(row[columnOf(field)]), new: columnValue(field, change) }];
+      return [{ field: field, old: stored(row[columnOf(field)]), new: columnValue(field, change) }];
     const next = change.fields ?? {};
     return [...new Set([...Object.keys(own), ...Object.keys(next)])]
       .map((name) => ({ field: name, old: stored(own[name]), new: stored(next[name]) }))

@@ -166,7 +166,7 @@ function AddCondition({
   const options = [
     ...kinds
       .map((kind) => ({
-        value: kind as ConditionKind | 'group',
+        value: kind,
         label: CONDITION_KINDS[kind].label,
         title: plain(CONDITION_KINDS[kind].doc),
       }))
@@ -184,8 +184,7 @@ function AddCondition({
       className={css.adder ?? ''}
       variant="borderless"
       size="small"
-      showSearch
-      optionFilterProp="label"
+      showSearch={{ optionFilterProp: 'label' }}
       aria-label={`add a condition to ${of}`}
       placeholder="and …"
       popupMatchSelectWidth={false}

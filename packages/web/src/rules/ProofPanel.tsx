@@ -9,7 +9,7 @@ import { Notice } from '../shared/Page.tsx';
 import { changesOf, effectOf } from './effect.ts';
 import css from './Proof.module.css';
 import { excerptOf } from './excerpt.ts';
-import type { Samples } from './sample.ts';
+import type { Samples } from './queries.ts';
 import type { SampleProof } from './useProof.ts';
 
 const SHOWN = 30;

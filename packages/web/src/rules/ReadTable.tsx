@@ -163,7 +163,7 @@ function Otherwise({ row, path, onChange }: Omit<FieldRowProps, 'onRemove'>) {
 
 const KINDS = [
   { value: '', label: 'as its project says' },
-  ...FieldKind.options.map((kind) => ({ value: kind as FieldKind | '', label: kind })),
+  ...FieldKind.options.map((kind) => ({ value: kind, label: kind })),
 ];
 
 function KindOfField({ row, onChange }: Omit<FieldRowProps, 'onRemove'>) {
@@ -219,7 +219,9 @@ function AddField({ taken, onAdd }: { taken: readonly string[]; onAdd: (field: s
       popupMatchSelectWidth={false}
       value={typed}
       options={free.map((name) => ({ value: name, label: fieldName(name) }))}
-      filterOption={(words, option) => (option?.value ?? '').toLowerCase().includes(words.toLowerCase())}
+      showSearch={{
+        filterOption: (words, option) => (option?.value ?? '').toLowerCase().includes(words.toLowerCase()),
+      }}
       onChange={setTyped}
       onSelect={add}
       onKeyDown={(event) => {

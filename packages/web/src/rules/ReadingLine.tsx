@@ -162,8 +162,7 @@ export function AddReading({ field, first, path, onAdd }: AddProps) {
       className={css.adder ?? ''}
       variant="borderless"
       size="small"
-      showSearch
-      optionFilterProp="label"
+      showSearch={{ optionFilterProp: 'label' }}
       aria-label={`add a reading for ${field}`}
       placeholder={first ? 'read it from …' : 'or else …'}
       popupMatchSelectWidth={false}

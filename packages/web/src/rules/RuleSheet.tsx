@@ -97,9 +97,7 @@ function Head({ rule, definition, set }: HeadProps) {
           }}
         />
         {definition.name.trim() === '' && <Problems messages={['A rule needs a name.']} />}
-        <p className={css.sentence}>
-          {sayRule(definition)} <em>{versionWords(rule)}</em>
-        </p>
+        <Sentence words={sayRule(definition)} version={versionWords(rule)} />
       </div>
       <BandChoice
         band={definition.band}
@@ -110,6 +108,31 @@ function Head({ rule, definition, set }: HeadProps) {
     </div>
   );
 }
+
+/** The whole rule in words; of a long one the beginning, until all of it is asked for. */
+function Sentence({ words, version }: { words: string; version: string }) {
+  const [all, setAll] = useState(false);
+  const isLong = words.length > LONG;
+  return (
+    <p className={css.sentence}>
+      {isLong && !all ? `${words.slice(0, words.lastIndexOf(' ', LONG))} …` : words} <em>{version}</em>{' '}
+      {isLong && (
+        <button
+          type="button"
+          className="link"
+          aria-expanded={all}
+          onClick={() => {
+            setAll(!all);
+          }}
+        >
+          {all ? 'less' : 'all of it'}
+        </button>
+      )}
+    </p>
+  );
+}
+
+const LONG = 260;
 
 function versionWords(rule: Rule): string {
   if (rule.version === null) return 'a draft, not at work yet';

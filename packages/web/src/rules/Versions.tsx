@@ -24,7 +24,7 @@ export function Versions({ rule, definition, onTakeBack, onClose }: Props) {
   const other = data?.items.find(({ version }) => version === against)?.definition ?? definition;
   if (!old) return null;
   const options = data?.items.map(({ version, madeAt }) => ({
-    value: version as number | 'now',
+    value: version,
     label: `version ${String(version)}, ${dayText(clock.dayOf(madeAt), clock.today)}`,
   }));
   const changes = differenceOf(old.definition, other);
@@ -32,23 +32,23 @@ export function Versions({ rule, definition, onTakeBack, onClose }: Props) {
     <div className={css.effect} role="dialog" aria-label="Versions">
       <p>
         from{' '}
-        <Select
+        <Select<number>
           size="small"
           aria-label="version"
           popupMatchSelectWidth={false}
-          value={old.version as number | 'now'}
+          value={old.version}
           options={options ?? []}
           onChange={(version) => {
-            if (version !== 'now') setChosen(version);
+            setChosen(version);
           }}
         />{' '}
         to{' '}
-        <Select
+        <Select<number | 'now'>
           size="small"
           aria-label="beside version"
           popupMatchSelectWidth={false}
           value={against}
-          options={[{ value: 'now' as number | 'now', label: 'what stands here now' }, ...(options ?? [])]}
+          options={[{ value: 'now' as const, label: 'what stands here now' }, ...(options ?? [])]}
           onChange={setAgainst}
         />
       </p>

@@ -1,4 +1,3 @@
-import type { listSamples } from '@hatband/contract';
 import {
   compileRule,
   evaluateOne,
@@ -8,10 +7,8 @@ import {
   type RuleDefinition,
 } from '@hatband/core/rules';
 import { wordsOfValue } from '@hatband/core/tasks';
-import type { z } from 'zod';
+import type { Samples } from './queries.ts';
 import type { SampleProof } from './useProof.ts';
-
-export type Samples = z.infer<(typeof listSamples)['answer']>;
 
 /** The newest message that the rule takes. */
 export function sampleOf(proofs: SampleProof[] | null, data: Samples | undefined): Incoming | null {

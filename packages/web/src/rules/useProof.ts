@@ -3,7 +3,7 @@ import type { Proof } from '@hatband/core/dryrun';
 import { RuleDefinition, type RuleVersion } from '@hatband/core/rules';
 import { useEffect, useRef, useState } from 'react';
 import type { ProofJob } from './proof.worker.ts';
-import type { Samples } from './sample.ts';
+import type { Samples } from './queries.ts';
 
 export type SampleProof = Proof<number>;
 

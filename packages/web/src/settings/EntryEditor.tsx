@@ -1,7 +1,7 @@
 import type { UseMutationResult } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState, type ReactNode } from 'react';
-import type { z } from 'zod';
+import { z } from 'zod';
 import { KindForm } from '../shared/KindForm.tsx';
 import { ErrorLine } from '../shared/Page.tsx';
 import { emptyOf } from '../shared/schemaForm.ts';
@@ -145,10 +145,16 @@ function summaryOf(body: Record<string, unknown>): string {
   return Object.entries(body)
     .filter(([key]) => key !== 'name')
     .flatMap(([, value]) => {
-      if (typeof value === 'string' && value !== '') return [value.slice(0, 80)];
+      if (typeof value === 'string' && value !== '') return [value.slice(0, 60)];
       if (!Array.isArray(value)) return [];
-      const words = value.filter((each): each is string => typeof each === 'string');
-      return words.length > 0 ? [words.join(', ')] : value.length > 0 ? [`${String(value.length)} more`] : [];
+      const names = value.flatMap((each: unknown) => (typeof each === 'string' ? [each] : nameIn(each)));
+      return names.length > 0 ? [names.join(', ')] : [];
     })
     .join(' · ');
 }
+
+const Named = z.object({ name: z.string() });
+const nameIn = (value: unknown): string[] => {
+  const named = Named.safeParse(value);
+  return named.success ? [named.data.name] : [];
+};

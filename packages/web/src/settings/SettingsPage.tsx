@@ -1,4 +1,4 @@
-import { NavLink, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { PageHeader } from '../shared/Page.tsx';
 import { ProjectsPart } from './ProjectsPart.tsx';
 import { PeoplePart, TagsPart, TemplatesPart } from './registers.tsx';
@@ -14,9 +14,9 @@ export function SettingsPage() {
       <PageHeader title="Settings">
         <nav className={css.tabs} aria-label="Parts of this screen">
           {PARTS.map((name) => (
-            <NavLink key={name} to={`/settings/${name}`} aria-current={name === part ? 'page' : undefined}>
+            <Link key={name} to={`/settings/${name}`} aria-current={name === part ? 'page' : undefined}>
               {name === 'templates' ? 'task templates' : name}
-            </NavLink>
+            </Link>
           ))}
         </nav>
       </PageHeader>

@@ -154,7 +154,9 @@ function TextControl({
       popupMatchSelectWidth={false}
       value={value}
       options={asOptions(options)}
-      filterOption={(typed, option) => (option?.value ?? '').toLowerCase().includes(typed.toLowerCase())}
+      showSearch={{
+        filterOption: (typed, option) => (option?.value ?? '').toLowerCase().includes(typed.toLowerCase()),
+      }}
       onChange={onChange}
     />
   );

@@ -4,7 +4,8 @@ import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { projects, register } from '../api/queries.ts';
 import { dayText, useClock } from './clock.ts';
-import { DayField, NameField, NamesField, PriorityField, ProjectField, TextField } from './fields.tsx';
+import { DayField } from './DayField.tsx';
+import { NameField, NamesField, PriorityField, ProjectField, TextField } from './fields.tsx';
 
 interface Props {
   task: Task;

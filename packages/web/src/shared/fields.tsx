@@ -1,51 +1,12 @@
 import type { Named } from '@hatband/contract';
 import type { Priority } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
-import { DatePicker, Input, Select } from 'antd';
-import dayjs from 'dayjs';
-import customParseFormat from 'dayjs/plugin/customParseFormat';
-import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { Input, Select } from 'antd';
+import { useState } from 'react';
 import { projects } from '../api/queries.ts';
 import { PriorityBar } from './Band.tsx';
-import { dayText, useClock } from './clock.ts';
 import css from './fields.module.css';
-
-dayjs.extend(customParseFormat);
-
-const TIME = /^([01]?\d|2[0-3]):[0-5]\d$/;
-
-interface InPlace {
-  name: string;
-  shown: ReactNode;
-  /** The editor; `close` puts the value back in its place. */
-  editor: (close: () => void) => ReactNode;
-}
-
-/** A value that turns into its editor when pressed; Escape leaves it as it was. */
-function InPlace({ name, shown, editor }: InPlace) {
-  const [editing, setEditing] = useState(false);
-  const close = () => {
-    setEditing(false);
-  };
-  if (!editing) {
-    return (
-      <button
-        type="button"
-        className={css.value}
-        aria-label={`Change ${name}`}
-        onClick={() => {
-          setEditing(true);
-        }}
-      >
-        {shown}
-      </button>
-    );
-  }
-  const onKeyDown = (event: KeyboardEvent) => {
-    if (event.key === 'Escape') close();
-  };
-  return <div onKeyDown={onKeyDown}>{editor(close)}</div>;
-}
+import { InPlace } from './InPlace.tsx';
 
 export function TitleField({ value, onChange }: { value: string; onChange: (value: string) => void }) {
   const editor = (close: () => void) => (
@@ -178,93 +139,6 @@ export function NamesField({
     />
   );
   return <InPlace name={name} shown={shown} editor={editor} />;
-}
-
-/** A day, with a clock time where there is one. */
-export function DayField({
-  name,
-  value,
-  onChange,
-}: {
-  name: string;
-  value: string | null;
-  onChange: (value: string | null) => void;
-}) {
-  const clock = useClock();
-  const shown = value === null ? <span className={css.none}>none</span> : dayText(value, clock.today);
-  const editor = (close: () => void) => (
-    <DayEditor
-      name={name}
-      initial={value}
-      onDone={(day) => {
-        if (day !== value) onChange(day);
-        close();
-      }}
-    />
-  );
-  return <InPlace name={name} shown={shown} editor={editor} />;
-}
-
-const SHOWN = 'ddd D MMM YYYY';
-const TYPED = ['D MMM YYYY', 'D MMMM YYYY', 'D MMM', 'D MMMM', 'YYYY-MM-DD', 'D.M.YYYY', 'D/M/YYYY'];
-
-/** The day that is written in the field, with or without its weekday. */
-function typedDay(target: EventTarget): string | null {
-  if (!(target instanceof HTMLInputElement)) return null;
-  const day = dayjs(target.value.replace(/^[A-Za-z]+,? (?=\d)/, ''), TYPED, true);
-  return day.isValid() ? day.format('YYYY-MM-DD') : null;
-}
-
-/** A day from the calendar or typed, and a clock time if it has one. Enter keeps both. */
-function DayEditor({
-  name,
-  initial,
-  onDone,
-}: {
-  name: string;
-  initial: string | null;
-  onDone: (day: string | null) => void;
-}) {
-  const [day, setDay] = useState(initial?.slice(0, 10) ?? null);
-  const [time, setTime] = useState(initial?.slice(11) ?? '');
-  const done = (date: string | null) => {
-    onDone(date !== null && TIME.test(time) ? `${date}T${time.padStart(5, '0')}` : date);
-  };
-  const badTime = time !== '' && !TIME.test(time);
-  return (
-    <div className={css.due}>
-      <DatePicker
-        autoFocus
-        defaultOpen
-        placement="bottomRight"
-        aria-label={name}
-        placeholder="a day, as 3 Dec"
-        format={[SHOWN, ...TYPED]}
-        value={day === null ? null : dayjs(day)}
-        onChange={(picked) => {
-          const date = picked?.format('YYYY-MM-DD') ?? null;
-          setDay(date);
-          done(date);
-        }}
-        onKeyDown={(event) => {
-          const typed = typedDay(event.target);
-          if (event.key === 'Enter' && typed !== null) done(typed);
-        }}
-      />
-      <Input
-        aria-label={name === 'due' ? 'time' : `time of ${name}`}
-        placeholder="a time, as 17:00"
-        value={time}
-        status={badTime ? 'error' : ''}
-        onChange={(e) => {
-          setTime(e.target.value);
-        }}
-        onPressEnter={() => {
-          if (!badTime) done(day);
-        }}
-      />
-    </div>
-  );
 }
 
 const PRIORITIES: { value: Priority | 'none'; label: string }[] = [

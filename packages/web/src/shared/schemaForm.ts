@@ -17,12 +17,12 @@ export interface Part {
 }
 
 /** Parts that have an editor of their own, or none. */
-const APART = new Set(['kind', 'do', 'id', 'tidy']);
+const APART = new Set(['id', 'tidy']);
 
 /** The parts of a kind, from its schema: so that a new kind has an editor without a line of code for it. */
 export function partsOf(schema: z.ZodObject): Part[] {
   return Object.entries(schema.shape)
-    .filter(([name]) => !APART.has(name))
+    .filter(([name, part]) => !APART.has(name) && !(part instanceof z.ZodLiteral))
     .map(([name, part]) => ({ name, control: controlOf(name, part) }));
 }
 
@@ -59,7 +59,7 @@ function unwrap(part: unknown): { inner: unknown; optional: boolean } {
 /** What a kind starts as: its defaults, and empty where it has none. */
 export function emptyOf(schema: z.ZodObject, kind: string): Record<string, unknown> {
   const parts = Object.entries(schema.shape).map(([name, part]): [string, unknown] => {
-    if (name === 'kind' || name === 'do') return [name, kind];
+    if (part instanceof z.ZodLiteral) return [name, kind];
     if (part instanceof z.ZodDefault || part instanceof z.ZodPrefault) return [name, part.parse(undefined)];
     return [name, EMPTY[controlOf(name, part).type](part)];
   });

@@ -1,0 +1,105 @@
+import { expect, test } from './demoServer.ts';
+
+test('a rule with a nested group, a labelled line, a lookup table, a counted day and two routes is written; the next mail becomes its task', async ({
+  page,
+  demo,
+}) => {
+  // The lookup table, pasted into its grid as a spreadsheet copies it.
+  await page.goto(`${demo.url}/tables`);
+  await page.getByRole('button', { name: 'New table' }).click();
+  const table = page.getByRole('region', { name: 'Lookup table' });
+  await expect(table.getByRole('textbox', { name: 'name of the table' })).toHaveValue('New table');
+  await table.getByRole('textbox', { name: 'name of the table' }).fill('Crate sizes');
+  await table.getByRole('textbox', { name: 'words 1' }).evaluate((cell) => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData('text', 'sounding lead\tsmall\nship’s wheel\tlarge\n');
+    cell.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+  });
+  await expect(table.getByRole('textbox', { name: 'value 2' })).toHaveValue('large');
+  await table.getByRole('textbox', { name: 'value 2' }).press('Enter');
+  await page.keyboard.type('medium');
+  await expect(table.getByRole('textbox', { name: 'value 3' })).toHaveValue('medium');
+  await table.getByRole('button', { name: 'take off row 3' }).click();
+  await table.getByRole('button', { name: 'Save the table' }).click();
+  await expect(page.getByRole('navigation', { name: 'Lookup tables' })).toContainText('Crate sizes2 rows');
+
+  // When: one of two words in the subject, and none of two things.
+  await page.getByRole('link', { name: 'rules', exact: true }).click();
+  await page.getByRole('button', { name: 'New rule' }).click();
+  const rule = page.getByRole('region', { name: 'Rule', exact: true });
+  await expect(rule).toContainText('a draft, not at work yet');
+  await rule.getByRole('textbox', { name: 'name', exact: true }).fill('Crates to build');
+  await rule.getByRole('button', { name: 'take off: arrives at' }).click();
+  const choose = async (box: string, option: string) => {
+    await rule.getByRole('combobox', { name: box, exact: true }).click();
+    await rule.getByRole('combobox', { name: box, exact: true }).fill(option);
+    await page.keyboard.press('Enter');
+  };
+  await choose('add a condition to When', 'words');
+  await rule.getByRole('combobox', { name: 'words of words' }).fill('crate wanted,box wanted,');
+  await choose('add a condition to When', 'a group of');
+  await choose('add a condition to When, 2', 'forward');
+  await choose('add a condition to When, 2', 'has a labelled');
+  await rule.getByRole('combobox', { name: 'label of has a labelled line' }).fill('Object,');
+  await expect(rule).toContainText(
+    'has “crate wanted” or “box wanted” in the subject, your note or the newest words and (is a forward or has a line labelled Object)',
+  );
+
+  // Read: a labelled line, the table, and four working days after arrival.
+  await rule.getByRole('combobox', { name: 'read another field' }).fill('Object no.');
+  await page.keyboard.press('Enter');
+  await choose('add a reading for Object no.', 'a labelled line');
+  await rule.getByRole('combobox', { name: 'label of Object no., a labelled line' }).fill('Object,');
+  await rule.getByRole('combobox', { name: 'read another field' }).fill('Size');
+  await page.keyboard.press('Enter');
+  await choose('add a reading for Size', 'a lookup table');
+  await rule.getByRole('combobox', { name: 'table of Size, a lookup table' }).fill('Crate sizes');
+  await page.keyboard.press('Escape');
+  await choose('add a reading for due', 'a day counted');
+  await rule.getByRole('combobox', { name: /^counted from of due/ }).fill('arrival');
+  await page.keyboard.press('Escape');
+  await rule.getByRole('spinbutton', { name: /of due, a day counted/ }).fill('4');
+  await rule.getByRole('combobox', { name: 'unit of due, a day counted from another' }).click();
+  await page.getByTitle('working days', { exact: true }).click();
+  await expect(rule).toContainText('or 4 working days after arrival');
+
+  // Route: large ones to one place, all others to another.
+  await rule.getByRole('button', { name: 'another line …' }).click();
+  await choose('add a condition to line 1', 'value read');
+  await rule.getByRole('combobox', { name: 'field of value read' }).fill('Size');
+  await page.keyboard.press('Escape');
+  await rule.getByRole('combobox', { name: 'one of of value read' }).fill('large,');
+  await rule.getByRole('button', { name: 'close: value read' }).click();
+  await rule.getByRole('button', { name: 'write: where line 1 goes' }).click();
+  await rule.getByRole('combobox', { name: 'project of line 1' }).click();
+  await page.getByTitle('Loans in', { exact: true }).click();
+  await rule.getByRole('combobox', { name: 'section of line 1' }).click();
+  await page.getByTitle('On the road', { exact: true }).click();
+  await rule.getByRole('button', { name: 'write: where line 2 goes' }).click();
+  await choose('project of line 2', 'Building');
+  await expect(rule).toContainText('in Loans in, section On the road');
+
+  // To work, in front of the others.
+  await page.getByRole('button', { name: 'Go live …' }).click();
+  await page.getByRole('button', { name: 'Put version 1 to work' }).click();
+  await expect(rule).toContainText('version 1');
+  await page.goto(`${demo.url}/intake`);
+  const to =
+    (await page.getByRole('listitem').filter({ hasText: 'Inbox' }).locator('code').textContent()) ?? '';
+  await demo.send({
+    to,
+    from: 'workshop@harbour-society.example',
+    subject: 'Crate wanted for the ship’s wheel',
+    text: 'Hello,\n\nthe ship’s wheel needs a crate.\n\nObject: SQ-0301\n',
+  });
+  await page.goto(demo.url);
+  await page.getByRole('feed', { name: 'Arrivals' }).getByText('Crate wanted for the ship’s wheel').click();
+  const task = page.getByRole('region', { name: 'Task' });
+  await expect(task).toContainText('Mon 30 Nov');
+  await expect(task).toContainText('SQ-0301');
+  await expect(task).toContainText('large');
+  await expect(task).toContainText('Loans in');
+  await expect(task).toContainText('On the road');
+  await expect(task).toContainText('Crates to build: a lookup table');
+  await expect(page.locator('mark[title="Object no."]')).toHaveText('SQ-0301');
+});
