@@ -2,9 +2,11 @@ import { intakeRatio } from './intake.ts';
 import { firstLoad } from './firstLoad.ts';
 import { longTimes } from './long.ts';
 import { readingRatio } from './reading.ts';
+import { rulesRatio } from './rules.ts';
 
 /** npm run bench: prints figures, asserts none. */
 await readingRatio();
+await rulesRatio();
 await longTimes();
 await intakeRatio();
 firstLoad();

@@ -35,13 +35,19 @@ describe('a day counted from another', () => {
   });
 
   test('beyond what is known of closed days it says so', () => {
-    const far = countDay('2027-06-29', DayCount.parse({ from: 'x', plus: 5, unit: 'working days' }), calendar);
+    const far = countDay(
+      '2027-06-29',
+      DayCount.parse({ from: 'x', plus: 5, unit: 'working days' }),
+      calendar,
+    );
     expect(far.beyond).toBe(true);
     expect(countDay('2027-06-29', DayCount.parse({ from: 'x', plus: 50 }), calendar).beyond).toBe(false);
   });
 
   test('so many working days on and back again are where they began', () => {
-    const day = fc.integer({ min: 0, max: 300 }).map((n) => new Date(Date.UTC(2026, 5, 1 + n)).toISOString().slice(0, 10));
+    const day = fc
+      .integer({ min: 0, max: 300 })
+      .map((n) => new Date(Date.UTC(2026, 5, 1 + n)).toISOString().slice(0, 10));
     fc.assert(
       fc.property(day, fc.integer({ min: 1, max: 60 }), (start, n) => {
         const worked = count(start, { offDays: 'move later' });

@@ -2,13 +2,17 @@ import Papa from 'papaparse';
 
 /** The rows of comma-separated values (RFC 4180); tabs and semicolons part them too, as spreadsheets copy and write them. */
 export function parseCsv(text: string): string[][] {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
-    skipEmptyLines: 'greedy',
-    delimitersToGuess: [',', ';', '\t'],
-  });
+  const words = text.replace(/^\uFEFF/, '');
+  const { data } = Papa.parse<string[]>(words, { skipEmptyLines: 'greedy', delimiter: delimiterOf(words) });
   return data.map((row) => row.map((cell) => cell.trim()));
 }
 
-/** Comma-separated values (RFC 4180), with CRLF line ends. */
+/** The first sign that parts cells, outside of quotes. */
+const delimiterOf = (text: string) => /[,;\t]/.exec(text.replace(/"(?:[^"]|"")*"/g, ''))?.[0] ?? ',';
+
+/** Comma-separated values (RFC 4180), every cell in quotes, with CRLF line ends. */
 export const writeCsv = (rows: readonly (readonly string[])[]): string =>
-  `${Papa.unparse(rows.map((row) => [...row]))}\r\n`;
+  `${Papa.unparse(
+    rows.map((row) => [...row]),
+    { quotes: true },
+  )}\r\n`;

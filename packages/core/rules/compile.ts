@@ -1,7 +1,9 @@
 import type { EvidenceSpan } from '../reading/index.ts';
 import type { Problem } from './check.ts';
 import { checkRule } from './check.ts';
+import type { Terms } from './conditions/kind.ts';
 import type { Context } from './context.ts';
+import type { RuledOut } from './outcome.ts';
 import type { View } from './view.ts';
 import { compileRow, orderRows, type CompiledRow } from './rows.ts';
 import { ReadRow, type RuleVersion } from './rule.ts';
@@ -22,7 +24,7 @@ export interface CompiledRule {
   /** Where the rule's shorthand stands in a message. */
   shorthand: (view: View) => EvidenceSpan[];
   /** Null: it has to be asked of every message. */
-  terms: string[] | null;
+  terms: Terms | null;
 }
 
 export interface CompiledRules {
@@ -31,18 +33,35 @@ export interface CompiledRules {
   /** Rules by the terms of which a message must have one; the numbers are places in `rules`. */
   byTerm: ReadonlyMap<string, readonly number[]>;
   always: readonly number[];
+  /** What is said of each rule where the message has none of its terms. */
+  ruledOut: readonly RuledOut[];
 }
 
 /** Rules in their order, made ready once for all messages. A rule that cannot work stands among them with its problems. */
 export function compile(rules: readonly RuleVersion[], context: Context): CompiledRules {
   const compiled = rules.map((version) => compileRule(version, context));
+  const shared = howOften(compiled);
   const byTerm = new Map<string, number[]>();
   const always: number[] = [];
-  compiled.forEach(({ terms }, i) => {
+  const ruledOut = compiled.map(({ version, terms }, i) => {
+    // Of words that all have to be there the one that the fewest rules ask for.
+    const keys = (terms ?? []).map((all) =>
+      all.reduce((a, b) => ((shared.get(b) ?? 0) < (shared.get(a) ?? 0) ? b : a)),
+    );
     if (terms === null) always.push(i);
-    else for (const term of new Set(terms)) byTerm.set(term, [...(byTerm.get(term) ?? []), i]);
+    for (const key of new Set(keys)) byTerm.set(key, [...(byTerm.get(key) ?? []), i]);
+    const { ruleId, definition } = version;
+    return { ruleId, version: version.version, name: definition.name, terms: keys };
   });
-  return { context, rules: compiled, byTerm, always };
+  return { context, rules: compiled, byTerm, always, ruledOut };
+}
+
+/** How many rules ask for each term. */
+function howOften(rules: readonly CompiledRule[]): Map<string, number> {
+  const counts = new Map<string, number>();
+  for (const { terms } of rules)
+    for (const term of new Set(terms?.flat())) counts.set(term, (counts.get(term) ?? 0) + 1);
+  return counts;
 }
 
 /** Where no row reads a title, the built-in one is read. */

@@ -152,9 +152,9 @@ function fillFrom(task: MadeTask, later: readonly MadeTask[]): void {
 
 const isEmptyList = (value: unknown) => Array.isArray(value) && value.length === 0;
 
-function ruledOut({ rules }: CompiledRules, asked: readonly number[]): Outcome['ruledOut'] {
+function ruledOut({ ruledOut: all }: CompiledRules, asked: readonly number[]): Outcome['ruledOut'] {
   const places = new Set(asked);
-  return rules.flatMap((rule, i) => (places.has(i) ? [] : [{ ...nameOf(rule), terms: rule.terms ?? [] }]));
+  return all.filter((_, i) => !places.has(i));
 }
 
 /** The kind of the outcome; what no rule took goes to the last one, where it is asked for. */

@@ -22,7 +22,7 @@ export { issuesOf, type Misfit } from './issues.ts';
 export { kindsPage } from './kindsPage.ts';
 export { LookupTable } from './lookupTable.ts';
 export { Makes, sayMakes } from './makes.ts';
-export { namesIn, renameInRule } from './names.ts';
+export { leavesIn, namesIn, renameInRule } from './names.ts';
 export {
   Made,
   MadeComment,

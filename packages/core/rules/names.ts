@@ -3,7 +3,8 @@ import { renameInReading } from './readings/index.ts';
 import type { NamedThing, Rename } from './rename.ts';
 import type { RuleDefinition } from './rule.ts';
 import type { Ref, RouteLine } from './route.ts';
-import { renameInWhen } from './when.ts';
+import type { LeafCondition } from './conditions/index.ts';
+import { leavesOf, renameInWhen } from './when.ts';
 
 /** The rule with other names of projects, people, tables and templates in it. */
 export function renameInRule(definition: RuleDefinition, rename: Rename): RuleDefinition {
@@ -57,3 +58,9 @@ export function missingName(
   const words = { project: 'project', who: 'person', table: 'lookup table', template: 'task template' };
   return known[what] ? null : `There is no ${words[what]} “${name}”.`;
 }
+
+/** All conditions of a rule, of its When and of its route. */
+export const leavesIn = ({ when, route }: RuleDefinition): LeafCondition[] =>
+  [when, ...route.flatMap((line) => line.if ?? [])].flatMap((group) =>
+    leavesOf(group).map(({ condition }) => condition),
+  );

@@ -7,7 +7,7 @@ import {
   sayCondition,
   termsOfCondition,
 } from './conditions/index.ts';
-import type { ReadValues } from './conditions/kind.ts';
+import type { ReadValues, Terms } from './conditions/kind.ts';
 import type { Context } from './context.ts';
 import { EvidenceSpan } from '../reading/index.ts';
 import type { Rename } from './rename.ts';
@@ -71,11 +71,8 @@ export function compileWhen(condition: Condition, context: Context): GroupTest {
   };
 }
 
-/**
- * Terms of the index: where the condition holds, the message has one of them; null where it may hold without any. Of
- * several that all have to hold the one with the fewest terms tells most.
- */
-export function termsOfWhen(condition: Condition, context: Context): string[] | null {
+/** Terms of the index. Of several conditions that all have to hold the one with the fewest lists tells most. */
+export function termsOfWhen(condition: Condition, context: Context): Terms | null {
   if (!isGroup(condition)) return termsOfCondition(condition, context);
   const { how, of: members } = openGroup(condition);
   const terms = members.map((member) => termsOfWhen(member, context));

@@ -66,12 +66,16 @@ describe('words as a value of a kind', () => {
 
   test('a value in words is the same value again', () => {
     fc.assert(
-      fc.property(fc.integer({ min: -1_000_000, max: 1_000_000 }), fc.integer({ min: 0, max: 99 }), (whole, cents) => {
-        const amount = whole + Math.sign(whole || 1) * (cents / 100);
-        const value = { amount: Number(amount.toFixed(2)), currency: 'EUR' };
-        expect(checkKind('money', wordsOfValue(value), setting)).toEqual({ value });
-        expect(checkKind('number', wordsOfValue(whole), setting)).toEqual({ value: whole });
-      }),
+      fc.property(
+        fc.integer({ min: -1_000_000, max: 1_000_000 }),
+        fc.integer({ min: 0, max: 99 }),
+        (whole, cents) => {
+          const amount = whole + Math.sign(whole || 1) * (cents / 100);
+          const value = { amount: Number(amount.toFixed(2)), currency: 'EUR' };
+          expect(checkKind('money', wordsOfValue(value), setting)).toEqual({ value });
+          expect(checkKind('number', wordsOfValue(whole), setting)).toEqual({ value: whole });
+        },
+      ),
     );
   });
 });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { nameKey } from '../../tasks/index.ts';
 import type { Delivery } from '../incoming.ts';
-import { answer, conditionKind, orList } from './kind.ts';
+import { answer, conditionKind, oneOf, orList } from './kind.ts';
 
 /** What an arrival's address may be called by: “Inbox”, its project or mailbox, and the address itself. */
 function namesOf({ target, address }: Delivery): string[] {
@@ -31,7 +31,7 @@ export const address = conditionKind(
       };
     },
     say: ({ is }) => `arrives at ${orList(is)}`,
-    terms: ({ is }) => is.map((each) => `address ${nameKey(each)}`),
+    terms: ({ is }) => oneOf(is.map((each) => `address ${nameKey(each)}`)),
     rename: (condition, rename) => ({
       ...condition,
       is: condition.is.map((each) => rename('project', each)),

@@ -40,6 +40,6 @@ export const amount = conditionKind(
         ...(under === null ? [] : [`under ${under}`]),
         ...(currency === null ? [] : [`in ${currency}`]),
       ].join(' '),
-    terms: () => ['amount'],
+    terms: () => [['amount']],
   },
 );

@@ -37,6 +37,6 @@ export const attachment = conditionKind(
         ...(type.length === 0 ? [] : [`of the type ${type.join(' or ')}`]),
         ...(largerThan === null ? [] : [`larger than ${largerThan} bytes`]),
       ].join(' '),
-    terms: () => ['attachment'],
+    terms: () => [['attachment']],
   },
 );

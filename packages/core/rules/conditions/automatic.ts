@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { answer, conditionKind } from './kind.ts';
+import { answer, conditionKind, oneOf } from './kind.ts';
 
 const WORDS = { reply: 'answers itself', notice: 'was sent by a machine of its own accord' } as const;
 
@@ -24,6 +24,6 @@ export const automatic = conditionKind(
         );
       },
     say: ({ is }) => is.map((each) => WORDS[each]).join(' or '),
-    terms: ({ is }) => is.map((each) => `automatic ${each}`),
+    terms: ({ is }) => oneOf(is.map((each) => `automatic ${each}`)),
   },
 );

@@ -22,6 +22,6 @@ export const deadline = conditionKind(
         return answer(within === null || days <= within, found.date.replace('T', ' '), found.spans);
       },
     say: ({ within }) => `states a deadline${within === null ? '' : ` within ${within} days`}`,
-    terms: () => ['deadline'],
+    terms: () => [['deadline']],
   },
 );

@@ -9,5 +9,5 @@ export const flag = conditionKind(z.strictObject({ kind: z.literal('flag') }), {
     ({ incoming: { delivery } }) =>
       answer(delivery.flagged, delivery.flagged ? 'a flag' : 'no flag'),
   say: () => 'is flagged',
-  terms: () => ['flagged'],
+  terms: () => [['flagged']],
 });

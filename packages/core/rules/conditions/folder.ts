@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { nameKey } from '../../tasks/index.ts';
-import { answer, conditionKind, quoted } from './kind.ts';
+import { answer, conditionKind, oneOf, quoted } from './kind.ts';
 
 export const folder = conditionKind(
   z.strictObject({
@@ -16,6 +16,6 @@ export const folder = conditionKind(
         answer(wanted.includes(nameKey(delivery.folder ?? '')), delivery.folder ?? 'no folder');
     },
     say: ({ is }) => `lies in the folder ${quoted(is)}`,
-    terms: ({ is }) => is.map((each) => `folder ${nameKey(each)}`),
+    terms: ({ is }) => oneOf(is.map((each) => `folder ${nameKey(each)}`)),
   },
 );

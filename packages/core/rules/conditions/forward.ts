@@ -9,5 +9,5 @@ export const forward = conditionKind(z.strictObject({ kind: z.literal('forward')
     ({ incoming: { reading } }) =>
       answer(reading.anatomy.forwarded, reading.anatomy.forwarded ? 'a forward' : 'no forward'),
   say: () => 'is a forward',
-  terms: () => ['forward'],
+  terms: () => [['forward']],
 });

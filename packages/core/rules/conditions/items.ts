@@ -17,6 +17,6 @@ export const items = conditionKind(
         );
       },
     say: ({ atLeast }) => `has at least ${atLeast} items`,
-    terms: () => ['items'],
+    terms: () => [['items']],
   },
 );

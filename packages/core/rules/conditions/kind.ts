@@ -17,6 +17,11 @@ export type ReadValues = ReadonlyMap<string, Value>;
 
 export type Test = (view: View, values: ReadValues) => Answer;
 
+/** Where a condition holds, the message has all the terms of one of these lists. */
+export type Terms = string[][];
+
+export const oneOf = (terms: readonly string[]): Terms => terms.map((term) => [term]);
+
 /** What is done with a condition `C`, whatever its kind. */
 export interface ConditionWork<C> {
   /** For the editor, “sender”. */
@@ -27,8 +32,8 @@ export interface ConditionWork<C> {
   compile: (condition: C, context: Context) => Test;
   /** In plain words behind “mail that”: “is from northcape.example”. */
   say: (condition: C) => string;
-  /** Terms of the index: where the condition holds, the message has one of them. None: it may hold for any message. */
-  terms?: (condition: C, context: Context) => string[] | null;
+  /** Terms of the index; null: it may hold for any message. */
+  terms?: (condition: C, context: Context) => Terms | null;
   /** Names in it that mean nothing, each as a sentence. */
   problems?: (condition: C, context: Context) => string[];
   /** The condition with other names of projects, people and the like in it. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { nameKey } from '../../tasks/index.ts';
-import { answer, conditionKind, quoted } from './kind.ts';
+import { answer, conditionKind, oneOf, quoted } from './kind.ts';
 
 export const label = conditionKind(
   z.strictObject({ kind: z.literal('label'), is: z.array(z.string().trim().min(1)).min(1, 'Name a label.') }),
@@ -16,6 +16,6 @@ export const label = conditionKind(
         );
     },
     say: ({ is }) => `is labelled ${quoted(is)}`,
-    terms: ({ is }) => is.map((each) => `label ${nameKey(each)}`),
+    terms: ({ is }) => oneOf(is.map((each) => `label ${nameKey(each)}`)),
   },
 );

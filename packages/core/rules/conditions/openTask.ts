@@ -11,5 +11,5 @@ export const openTask = conditionKind(z.strictObject({ kind: z.literal('openTask
       return answer(open !== undefined, open ? `“${open.title}”` : 'no open task in its thread');
     },
   say: () => 'is in a thread that already has a task',
-  terms: () => ['thread task'],
+  terms: () => [['thread task']],
 });

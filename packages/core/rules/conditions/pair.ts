@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { fold } from '../../languages/index.ts';
 import { nameKey } from '../../tasks/index.ts';
 import { findWords } from '../words.ts';
-import { answer, conditionKind, orList, quoted } from './kind.ts';
+import { answer, conditionKind, oneOf, orList, quoted } from './kind.ts';
 
 export const pair = conditionKind(
   z.strictObject({
@@ -26,6 +26,6 @@ export const pair = conditionKind(
     },
     say: ({ labels, contain }) =>
       `has a line labelled ${orList(labels)}${contain.length === 0 ? '' : ` with ${quoted(contain)}`}`,
-    terms: ({ labels }) => labels.map((each) => `pair ${nameKey(each)}`),
+    terms: ({ labels }) => oneOf(labels.map((each) => `pair ${nameKey(each)}`)),
   },
 );

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { nameKey } from '../../tasks/index.ts';
-import { answer, conditionKind, quoted } from './kind.ts';
+import { answer, conditionKind, oneOf, quoted } from './kind.ts';
 
 export const plusWord = conditionKind(
   z.strictObject({
@@ -16,6 +16,6 @@ export const plusWord = conditionKind(
         answer(wanted.includes(nameKey(delivery.plusWord ?? '')), delivery.plusWord ?? 'no plus-word');
     },
     say: ({ is }) => `has ${quoted(is)} behind the + of its address`,
-    terms: ({ is }) => is.map((each) => `plus-word ${nameKey(each)}`),
+    terms: ({ is }) => oneOf(is.map((each) => `plus-word ${nameKey(each)}`)),
   },
 );

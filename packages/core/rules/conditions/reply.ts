@@ -14,5 +14,5 @@ export const reply = conditionKind(z.strictObject({ kind: z.literal('reply') }),
     ({ incoming }) =>
       answer(isReply(incoming), isReply(incoming) ? 'a reply' : 'no reply'),
   say: () => 'is a reply',
-  terms: () => ['reply'],
+  terms: () => [['reply']],
 });

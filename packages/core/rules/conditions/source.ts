@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { SourceKind } from '../incoming.ts';
-import { answer, conditionKind, orList } from './kind.ts';
+import { answer, conditionKind, oneOf, orList } from './kind.ts';
 
 const NAMES: Record<SourceKind, string> = {
   smtp: 'an intake address',
@@ -20,6 +20,6 @@ export const source = conditionKind(
       ({ incoming: { delivery } }) =>
         answer(is.includes(delivery.source), NAMES[delivery.source]),
     say: ({ is }) => `came by ${orList(is.map((each) => NAMES[each]))}`,
-    terms: ({ is }) => is.map((each) => `source ${each}`),
+    terms: ({ is }) => oneOf(is.map((each) => `source ${each}`)),
   },
 );

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { findPerson, nameKey, sameName } from '../../tasks/index.ts';
 import type { Context } from '../context.ts';
 import { isInDomain } from '../lookupTable.ts';
+import { oneOf, type Terms } from './kind.ts';
 
 /** Somebody: an address, a domain, `me`, or the name of a person or of a group of people. */
 export const Who = z.string().trim().min(1, 'Name somebody.');
@@ -42,9 +43,8 @@ export function whoTerms(role: string, address: string): string[] {
   return [address, ...labels.map((_, i) => labels.slice(i).join('.'))].map((each) => `${role} ${each}`);
 }
 
-export function meantTerms(role: string, { addresses, domains }: Meant): string[] {
-  return [...addresses, ...domains].map((each) => `${role} ${each}`);
-}
+export const meantTerms = (role: string, { addresses, domains }: Meant): Terms =>
+  oneOf([...addresses, ...domains].map((each) => `${role} ${each}`));
 
 /** Names of nobody. */
 export function strangers(who: readonly string[], { people }: Context): string[] {

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { fold } from '../../languages/index.ts';
 import { MessageScopes, sayScope } from '../scope.ts';
 import { findWords, isOpen, tokensOf } from '../words.ts';
-import { answer, conditionKind, orList, quoted } from './kind.ts';
+import { answer, conditionKind, orList, quoted, type Terms } from './kind.ts';
 
 export const words = conditionKind(
   z.strictObject({
@@ -34,17 +34,18 @@ export const words = conditionKind(
       return `${verb} ${quoted(condition.words)} in ${orList(condition.in.map(sayScope))}`;
     },
     terms: (condition) =>
-      condition.in.some((scope) => typeof scope === 'object') ? null : allOrNone(condition.words.map(termOf)),
+      condition.in.some((scope) => typeof scope === 'object')
+        ? null
+        : allOrNone(condition.words.map(termsOf)),
   },
 );
 
-/** A word that the message has to hold: the longest of the phrase; of an open one its beginning. */
-function termOf(phrase: string): string | null {
+/** The words that the message has to hold all of; of an open one its beginning. */
+function termsOf(phrase: string): string[] {
   const tokens = tokensOf(fold(phrase));
   const open = isOpen(phrase) ? tokens.pop() : undefined;
-  const [longest] = tokens.toSorted((a, b) => b.length - a.length);
-  if (longest !== undefined) return `word ${longest}`;
-  return open !== undefined && open.length >= STEM ? `stem ${open.slice(0, STEM)}` : null;
+  const stem = open !== undefined && open.length >= STEM ? [`stem ${open.slice(0, STEM)}`] : [];
+  return [...tokens.map((token) => `word ${token}`), ...stem];
 }
 
 const STEM = 3;
@@ -53,5 +54,4 @@ const STEM = 3;
 export const wordTerms = (folded: string): string[] =>
   [...new Set(tokensOf(folded))].flatMap((token) => [`word ${token}`, `stem ${token.slice(0, STEM)}`]);
 
-const allOrNone = (terms: (string | null)[]): string[] | null =>
-  terms.every((term) => term !== null) ? terms : null;
+const allOrNone = (terms: Terms): Terms | null => (terms.every((each) => each.length > 0) ? terms : null);

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { READING_KINDS, type RuleReading } from '../index.ts';
 import { arriving, outcomeOf } from '../testRules.ts';
-import { CASES, CONTEXT, DELIVERY, MAIL } from './testCases.ts';
+import { CASES, CONTEXT, DELIVERY } from './testCases.ts';
+import { MAIL } from './testMails.ts';
 
 describe.each(Object.keys(READING_KINDS) as (keyof typeof READING_KINDS)[])('%s', (kind) => {
   test.each(
