@@ -184,6 +184,14 @@ describe('several rules', () => {
     });
   });
 
+  test('a text that cannot be made fails its rule, not the message', async () => {
+    const text = '{% for n in (1..1000000) %}{{ title }}{% endfor %}';
+    const endless: RuleInput = { name: 'b', read: [{ field: 'notes', from: [{ kind: 'template', text }] }] };
+    const outcome = outcomeOf(await arriving(MAIL), [{ name: 'a', then: 'go on' }, endless]);
+    expect([outcome.kind, outcome.tasks.length, outcome.held[0]?.name]).toEqual(['held', 1, 'b']);
+    expect(outcome.held[0]?.message).toContain('limit');
+  });
+
   test('a rule may hold, file without a task, and say what happens outside', async () => {
     const held = outcomeOf(await arriving(MAIL), [{ name: 'a', makes: { kind: 'hold', why: 'Ask Tomas.' } }]);
     expect(held.held[0]).toMatchObject({ why: 'hold', message: 'Ask Tomas.' });

@@ -119,4 +119,4 @@ const isReadRoute = ({ project }: RuleDefinition['route'][number]) =>
   project !== null && typeof project === 'object' && 'value' in project;
 
 /** The format of rule files as JSON Schema (2020-12). */
-export const ruleFileSchema = () => z.toJSONSchema(WrittenFile, { io: 'input' });
+export const ruleFileSchema = () => z.toJSONSchema(WrittenFile, { io: 'input', reused: 'ref' });

@@ -126,7 +126,7 @@ function templateNamed(name: string, { context }: View): TaskTemplate {
 
 function fillTemplate(task: MadeTask, template: TaskTemplate, { view }: Parts, by: By): void {
   const { fields, evidence } = task;
-  const evident = given(by, 'template');
+  const evident = given(by, 'task template');
   for (const [field, value] of Object.entries(template.values)) {
     if (!fillField(fields, field, value)) continue;
     evidence[field] = evident;

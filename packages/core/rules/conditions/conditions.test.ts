@@ -272,6 +272,16 @@ describe('value read', () => {
   });
 });
 
+test('a flag and a task of the thread hold only where they are there', async () => {
+  const incoming = await arriving(MAIL);
+  for (const kind of ['flag', 'openTask'] as const) {
+    const when = { all: [{ kind }] };
+    expect(outcomeOf(incoming, [{ name: 'r', when }]).rules).toEqual([]);
+    const full = outcomeOf(incoming, [{ name: 'r', when }], {}, { lastRule: false, askAll: true });
+    expect(full.trace[0]).toMatchObject({ taken: false, when: { of: [{ holds: false }] } });
+  }
+});
+
 test('groups nest: all, any and none', async () => {
   const yes = { kind: 'forward' as const };
   const no = { kind: 'language' as const, is: ['de' as const] };

@@ -111,7 +111,11 @@ function view(
 }
 
 const readingLabel = (kind: string) =>
-  isReadingKind(kind) ? READING_KINDS[kind].label : kind === 'template' ? 'its template' : 'its route';
+  isReadingKind(kind)
+    ? READING_KINDS[kind].label
+    : kind === 'task template'
+      ? 'its task template'
+      : 'its route';
 
 const isReadingKind = (kind: string): kind is ReadingKind => kind in READING_KINDS;
 

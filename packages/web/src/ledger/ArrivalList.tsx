@@ -101,6 +101,8 @@ function Became({ arrival: { subject, outcome, tasks } }: { arrival: Arrival }) 
       <span className={css.unclaimed}>held: {outcome.held.map(({ message }) => message).join(' ')}</span>
     );
   if (outcome.kind === 'comment') return <span className={css.became}>→ a comment on a task</span>;
+  if (outcome.reason === 'a rule says so')
+    return <span className={css.nothing}>filed by its rule, nothing to do</span>;
   if (!task) return <span className={css.nothing}>{outcome.reason}, nothing to do</span>;
   const unclaimed = outcome.kind === 'unclaimed';
   const name = subject.includes(task.title)

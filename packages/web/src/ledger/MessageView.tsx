@@ -18,19 +18,17 @@ export function MessageView({
   ...marked
 }: MarkedProps & { arrival: Arrival; read: ReadMessage }) {
   const { message, anatomy } = read;
-  const subjectMarks = marked.marks.filter((mark) => mark.part === 'subject');
+  const shown = {
+    ...marked,
+    marks: marked.marks.filter((mark) => !isWide(mark) || same(marked.pointed, mark)),
+  };
+  const subjectMarks = shown.marks.filter((mark) => mark.part === 'subject');
   const groups = groupParts(anatomy.parts);
   const own = groups.filter(({ kind }) => kind === 'latest');
   return (
     <section>
       <h2 className={css.subject}>
-        <Marked
-          text={message.subject}
-          from={0}
-          to={message.subject.length}
-          {...marked}
-          marks={subjectMarks}
-        />
+        <Marked text={message.subject} from={0} to={message.subject.length} {...shown} marks={subjectMarks} />
         {message.subject === '' && '(no subject)'}
       </h2>
       <Sender arrival={arrival} read={read} />
@@ -39,7 +37,7 @@ export function MessageView({
           key={group.parts[0]?.start}
           group={group}
           read={read}
-          {...marked}
+          {...shown}
           framed={anatomy.forwarded || own.length > 0}
         />
       ))}
@@ -59,6 +57,9 @@ export function MessageView({
     </section>
   );
 }
+
+/** Values that are most of a message would cover all other marks: they are shown while they are pointed at. */
+const isWide = ({ field }: Mark) => field === 'notes' || field === 'comment';
 
 interface Group {
   kind: Exclude<Part['kind'], 'quoting'>;

@@ -3,6 +3,7 @@ import { sayRule, withIds, type Context, type Misfit, type RuleDefinition } from
 import { Input } from 'antd';
 import { useState } from 'react';
 import { Band } from '../shared/Band.tsx';
+import { useClock, type ClockView } from '../shared/clock.ts';
 import { BandChoice } from './BandChoice.tsx';
 import { EditingContext, type Editing } from './editing.ts';
 import { GroupEditor } from './GroupEditor.tsx';
@@ -82,6 +83,7 @@ interface HeadProps {
 }
 
 function Head({ rule, definition, set }: HeadProps) {
+  const clock = useClock();
   return (
     <div className={css.head}>
       <Band band={definition.band} />
@@ -97,7 +99,7 @@ function Head({ rule, definition, set }: HeadProps) {
           }}
         />
         {definition.name.trim() === '' && <Problems messages={['A rule needs a name.']} />}
-        <Sentence words={sayRule(definition)} version={versionWords(rule)} />
+        <Sentence words={sayRule(definition)} version={versionWords(rule, clock)} />
       </div>
       <BandChoice
         band={definition.band}
@@ -134,7 +136,9 @@ function Sentence({ words, version }: { words: string; version: string }) {
 
 const LONG = 260;
 
-function versionWords(rule: Rule): string {
+function versionWords(rule: Rule, clock: ClockView): string {
   if (rule.version === null) return 'a draft, not at work yet';
-  return `version ${String(rule.version)}${rule.state === 'paused' ? ', paused' : ''}`;
+  const last =
+    rule.lastTakenAt === null ? 'has taken nothing so far' : `took mail ${clock.ago(rule.lastTakenAt)}`;
+  return `version ${String(rule.version)}${rule.state === 'paused' ? ', paused' : ''}, ${last}`;
 }

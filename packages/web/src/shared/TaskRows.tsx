@@ -1,10 +1,19 @@
 import { registers, type Task, type TaskChange } from '@hatband/contract';
-import { checkKind, isBuiltIn, wordsOfValue, type OwnField, type Value } from '@hatband/core/tasks';
+import {
+  checkKind,
+  isBuiltIn,
+  sameName,
+  wordsOfValue,
+  type OwnField,
+  type Tag,
+  type Value,
+} from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { projects, register } from '../api/queries.ts';
 import { dayText, useClock } from './clock.ts';
 import { DayField } from './DayField.tsx';
+import css from './fields.module.css';
 import { NameField, NamesField, PriorityField, ProjectField, TextField } from './fields.tsx';
 
 interface Props {
@@ -138,10 +147,21 @@ function TagsField({ task, onChange }: OneProps) {
       name="tags"
       value={task.tags}
       names={data?.items.map(({ body }) => body.name) ?? []}
+      show={(tag) => <TagMark key={tag} tag={tag} known={data?.items.map(({ body }) => body) ?? []} />}
       onChange={(tags) => {
         onChange({ tags });
       }}
     />
+  );
+}
+
+/** A tag in its colour, behind a small sign so that colour alone tells nothing. */
+function TagMark({ tag, known }: { tag: string; known: readonly Tag[] }) {
+  const colour = known.find(({ name }) => sameName(name, tag))?.colour ?? 'stone';
+  return (
+    <span className={css.tag} style={{ borderColor: `var(--tag-${colour})` }}>
+      {tag}
+    </span>
   );
 }
 

@@ -2,7 +2,7 @@ import type { Named } from '@hatband/contract';
 import type { Priority } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { Input, Select } from 'antd';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { projects } from '../api/queries.ts';
 import { PriorityBar } from './Band.tsx';
 import css from './fields.module.css';
@@ -115,14 +115,18 @@ export function NamesField({
   name,
   value,
   names,
+  show,
   onChange,
 }: {
   name: string;
   value: readonly string[];
   names: readonly string[];
+  /** How one of them is shown; without it its words. */
+  show?: (value: string) => ReactNode;
   onChange: (value: string[]) => void;
 }) {
-  const shown = value.length === 0 ? <span className={css.none}>none</span> : value.join(', ');
+  const shown =
+    value.length === 0 ? <span className={css.none}>none</span> : show ? value.map(show) : value.join(', ');
   const editor = (close: () => void) => (
     <Select
       mode="tags"
