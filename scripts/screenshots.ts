@@ -19,13 +19,30 @@ const VIEWS: Record<string, (page: Page) => Promise<void>> = {
   },
   rules: async (page) => {
     await page.goto('/rules');
-    await page.getByRole('navigation', { name: 'Rules in order' }).getByText('Loans').click();
+    await page.getByRole('navigation', { name: 'Rules in order' }).getByText('Invoices', { exact: true }).click();
+    await page.getByText('took mail').waitFor();
     await page.getByRole('combobox', { name: 'add a reading for due' }).click();
-    await page.getByTitle(/What stands behind a label/).click();
-    await page.getByRole('combobox', { name: 'labels for due' }).fill('Wanted by,');
-    await page.getByRole('combobox', { name: 'sender' }).fill('estuary-press.example,');
-    await page.getByText('taken by another rule than now').first().waitFor();
+    await page.getByRole('combobox', { name: 'add a reading for due' }).fill('a day counted');
+    await page.keyboard.press('Enter');
+    await page.getByRole('spinbutton', { name: /of due, a day counted/ }).fill('-3');
+    await page.getByRole('button', { name: 'try earlier: a day counted from another' }).click();
+    await page.getByRole('button', { name: 'try earlier: a day counted from another' }).click();
+    await page.getByText('another due date').first().waitFor();
     await page.mouse.move(640, 40);
+  },
+  tables: async (page) => {
+    await page.goto('/tables');
+    await page.getByText('Rooms').click();
+    await page.getByRole('textbox', { name: 'words 7' }).fill('lecture room');
+  },
+  task: async (page) => {
+    await page.goto('/tasks');
+    await page.getByRole('link', { name: 'Two sextants more for the tide exhibition' }).click();
+    await page.getByText('one crate is enough').waitFor();
+  },
+  settings: async (page) => {
+    await page.goto('/settings');
+    await page.getByRole('button', { name: /^Visits/ }).click();
   },
   tasks: async (page) => {
     await page.goto('/tasks');

@@ -1,4 +1,5 @@
 import { openTaskBook } from '@hatband/core/dryrun';
+import { header } from '@hatband/core/mail';
 import { localTime, read, type Reading, type ReadOptions } from '@hatband/core/reading';
 import {
   compile,
@@ -109,7 +110,7 @@ function linesOf(all: readonly Read[], { rules, options, withTrace }: Asked) {
       lines.set(each, { file, error: reading.message });
       continue;
     }
-    const delivery = Delivery.parse({ source: 'file', at: localTime(at, options.zone) });
+    const delivery = deliveryOf(reading, localTime(at, options.zone));
     const outcome = evaluate(
       rules,
       { reading, delivery, tasks: book.knownTo(reading) },
@@ -119,4 +120,21 @@ function linesOf(all: readonly Read[], { rules, options, withTrace }: Asked) {
     lines.set(each, outcomeLine(file, outcome, withTrace));
   }
   return all.map((each) => lines.get(each) ?? {});
+}
+
+/**
+ * How a message in a file came, as far as it tells: to the address of `Delivered-To`, else its first recipient, with the
+ * labels of its `Keywords` (RFC 5322, section 3.6.5).
+ */
+function deliveryOf({ message }: Reading, at: string): Delivery {
+  const to = header(message, 'Delivered-To')?.trim() ?? message.to[0]?.address ?? '';
+  const [, local = '', plus, domain = ''] = /^([^+@]*)(?:\+([^@]*))?@(.*)$/.exec(to) ?? [];
+  const labels = (header(message, 'Keywords') ?? '').split(',').map((label) => label.trim());
+  return Delivery.parse({
+    source: 'file',
+    address: local === '' ? null : `${local}@${domain}`,
+    plusWord: plus ?? null,
+    labels: labels.filter((label) => label !== ''),
+    at,
+  });
 }

@@ -113,6 +113,23 @@ describe('hatband try', () => {
     ]);
   });
 
+  test('a file tells the address, its plus-word and its labels', async () => {
+    const rules = save(
+      'delivery.json',
+      JSON.stringify({
+        version: 1,
+        rules: [
+          { kind: 'plusWord', is: ['Urgent'] },
+          { kind: 'label', is: ['To do'] },
+          { kind: 'address', is: ['loans@quay.example'] },
+        ].map((condition) => ({ name: condition.kind, then: 'go on', when: { all: [condition] } })),
+      }),
+    );
+    const more = 'To: Loans <loans+urgent@quay.example>\nKeywords: Later, to do\n';
+    const { lines } = await tried(['--rules', rules, ...FLAGS, save('f.eml', MAIL('f', more, 'x'))]);
+    expect(lines[0]).toMatchObject({ rules: ['plusWord', 'label', 'address'] });
+  });
+
   test('with --trace every rule is asked and says why, as data and in words', async () => {
     const { lines } = await tried([
       '--rules',

@@ -5,7 +5,7 @@ import { Context } from './context.ts';
 import { Delivery, KnownTasks, type Incoming } from './incoming.ts';
 import { fillField, NO_TITLE } from './makeTask.ts';
 import type { Held } from './evidence.ts';
-import type { MadeTask, Outcome, RuleTrace } from './outcome.ts';
+import type { Made, MadeTask, Outcome, RuleTrace } from './outcome.ts';
 import { runRule, type RuleResult } from './runRule.ts';
 import { HoldForPerson, RuleFailure } from './stops.ts';
 import { termsOf } from './terms.ts';
@@ -126,12 +126,19 @@ const nameOf = ({ version }: CompiledRule) => ({
 });
 
 function addResult(outcome: Outcome, result: RuleResult, name: ReturnType<typeof nameOf>): void {
-  if (outcome.tasks.length === 0) outcome.tasks = result.tasks;
+  const isFirst = outcome.tasks.length === 0;
+  if (isFirst) outcome.tasks = result.tasks;
   else for (const task of outcome.tasks) fillFrom(task, result.tasks);
   outcome.comments.push(...result.comments);
-  outcome.makes.push(...result.makes);
+  outcome.makes.push(...result.makes.filter((made) => isFirst || isNamed(made, outcome.tasks)));
   outcome.effects.push(...result.effects.map((effect) => ({ ...name, effect })));
 }
+
+/** Whether what would be made is named by a task: a value that was not needed makes nothing. */
+const isNamed = ({ name }: Made, tasks: readonly MadeTask[]) =>
+  tasks.some(({ fields: { fields, project, assignee } }) =>
+    [project, assignee, ...Object.values(fields)].flat().includes(name),
+  );
 
 /** Fills what is empty in a task from the later rule's task of the same item, else from its first. */
 function fillFrom(task: MadeTask, later: readonly MadeTask[]): void {

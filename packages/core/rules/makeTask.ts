@@ -34,8 +34,10 @@ interface Parts {
 /** The task of one unit: what was read, then what the route gives, then what its template fills. */
 export function makeTask(parts: Parts): MadeTask {
   const { rule, read, routed, itemKey } = parts;
-  const by = { ruleId: rule.version.ruleId, version: rule.version.version };
+  const { ruleId, version, definition } = rule.version;
+  const by = { ruleId, version };
   const task: MadeTask = {
+    rule: { ...by, name: definition.name },
     itemKey,
     fields: readFields(read.values),
     evidence: evidenceOf(read.values, by),

@@ -9,6 +9,8 @@ import { Tested } from './when.ts';
 
 /** A task as rules make it; `itemKey` tells it from others of the same message and rule. */
 export const MadeTask = z.object({
+  /** The rule that made it; later ones may have filled some of its fields. */
+  rule: RuleName,
   itemKey: z.string(),
   fields: TaskFields,
   evidence: FieldEvidence,

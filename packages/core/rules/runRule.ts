@@ -5,7 +5,6 @@ import type { KnownTask } from './incoming.ts';
 import type { Makes } from './makes.ts';
 import { makeTask } from './makeTask.ts';
 import type { Made, MadeComment, MadeTask, TaskTrace } from './outcome.ts';
-import { markdownOf } from './readings/bodies.ts';
 import { readRows, type RowsRead } from './readRows.ts';
 import { routeTask } from './routeTask.ts';
 import { HoldForPerson, RuleFailure } from './stops.ts';
@@ -72,7 +71,7 @@ const distinct = (makes: readonly Made[]): Made[] => [
   ).values(),
 ];
 
-/** The project is named by the whole message; its description is the message. */
+/** The project is named by the whole message; its description is the message's own words. */
 function openProject(
   rule: CompiledRule,
   view: View,
@@ -81,8 +80,11 @@ function openProject(
   const value = readWhole(rule, view).values.get(named.toLowerCase())?.value;
   const name = value === undefined ? '' : wordsOfValue(value).slice(0, 80).trim();
   if (name === '') throw new HoldForPerson(`The project has no name: ${named} was not found.`);
-  return { what: 'project', name, description: markdownOf(view.incoming.reading) };
+  return { what: 'project', name, description: view.text(scopeOfWords(view)).value.trim() };
 }
+
+/** Where a message says what it has to say: the newest words, of a note to oneself the note. */
+const scopeOfWords = (view: View) => (view.text('newest').value.trim() === '' ? 'note' : 'newest');
 
 function commentOr(rule: CompiledRule, view: View, makes: Extract<Makes, { kind: 'comment' }>): RuleResult {
   const on = makes.on.map((how) => taskOf(how, view)).find((task) => task !== null) ?? null;
@@ -102,7 +104,7 @@ function taskOf(how: 'address' | 'reference' | 'thread', { incoming }: View): Kn
 function comment(rule: CompiledRule, view: View, on: KnownTask): RuleResult {
   const read = readWhole(rule, view);
   const own = read.values.get('comment');
-  const scope = view.text('newest').value.trim() === '' ? 'note' : 'newest';
+  const scope = scopeOfWords(view);
   const text = view.text(scope);
   const { ruleId, version } = rule.version;
   const evidence = {

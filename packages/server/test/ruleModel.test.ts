@@ -146,6 +146,15 @@ describe('a rule that cannot be worked', () => {
       problem: { status: 404 },
     });
   });
+
+  test('what a rule holds for the user becomes a task when he releases it', async () => {
+    const rule = await putToWork({ name: 'Read first', makes: { kind: 'hold', why: 'Ask Tomas.' } });
+    const arrival = await arrive('Gauge', 'x');
+    expect(arrival.outcome).toMatchObject({ kind: 'held', held: [{ why: 'hold', message: 'Ask Tomas.' }] });
+    const release = { params: { id: arrival.id }, body: { ruleId: rule.id } };
+    const released = await server.ask(contract.releaseArrival, release);
+    expect(released).toMatchObject({ outcome: { kind: 'tasks', held: [] }, tasks: [{ title: 'Gauge' }] });
+  });
 });
 
 describe('a reply', () => {

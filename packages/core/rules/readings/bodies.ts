@@ -51,7 +51,7 @@ export const message = readingKind(
 );
 
 /** A message as Markdown (CommonMark). */
-export function markdownOf({ message: { text, attachments, subject }, anatomy }: Reading): string {
+function markdownOf({ message: { text, attachments, subject }, anatomy }: Reading): string {
   const { who, sentAt } = anatomy;
   const head = [who?.name || who?.address, sentAt?.slice(0, 10)].filter(Boolean).join(', ');
   const history = wordsOf(text, anatomy, 'history');

@@ -160,7 +160,7 @@ async function incomingOf(
   return {
     reading,
     delivery: deliveryOf(row, domain, context.zone),
-    tasks: await knownTasks(store.read, row.thread_id ?? row.id, reading),
+    tasks: await knownTasks(store.read, row.id, row.thread_id ?? row.id, reading),
   };
 }
 

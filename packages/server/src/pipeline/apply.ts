@@ -1,6 +1,5 @@
-import { localTime, READER_VERSION, type Reading } from '@hatband/core/reading';
+import { localTime, type Reading } from '@hatband/core/reading';
 import {
-  BUILT_IN,
   compileRule,
   Delivery,
   evaluate,
@@ -51,7 +50,7 @@ export async function applyOutcome(
   const incoming: Incoming = {
     reading,
     delivery: deliveryOf(arrival, domain, rules.context.zone),
-    tasks: await knownTasks(trx, threadId, reading),
+    tasks: await knownTasks(trx, arrival.id, threadId, reading),
   };
   const outcome = evaluate(rules, incoming, { lastRule: true });
   const { message, anatomy } = reading;
@@ -104,8 +103,7 @@ async function saveOutcome(
 ): Promise<void> {
   const at = clock().toISOString();
   for (const made of outcome.makes) await make(trx, made, clock);
-  const [rule = { ruleId: BUILT_IN, version: READER_VERSION }] = outcome.rules;
-  const tasks = await insertTasks(trx, { arrivalId: arrival.id, rule, tasks: outcome.tasks, at });
+  const tasks = await insertTasks(trx, { arrivalId: arrival.id, tasks: outcome.tasks, at });
   for (const { on, text, evidence } of outcome.comments)
     await trx('comments').insert({
       task_id: Number(on.key),
@@ -149,9 +147,9 @@ export async function releaseFor(
   const incoming: Incoming = {
     reading,
     delivery: deliveryOf(arrival, applying.domain, context.zone),
-    tasks: await knownTasks(trx, arrival.thread_id ?? arrival.id, reading),
+    tasks: await knownTasks(trx, arrival.id, arrival.thread_id ?? arrival.id, reading),
   };
-  const outcome = evaluateOne(compileRule(rule, context), incoming, context);
+  const outcome = evaluateOne(compileRule(released(rule), context), incoming, context);
   const left = [...held.filter(({ ruleId }) => ruleId !== rule.ruleId), ...outcome.held];
   const has = async (table: 'tasks' | 'comments') =>
     outcome[table].length > 0 || (await trx(table).where({ arrival_id: arrival.id }).first()) !== undefined;
@@ -167,6 +165,14 @@ export async function releaseFor(
     .where({ id: arrival.id })
     .update({ outcome_kind: kind, outcome_reason: outcome.reason, held: JSON.stringify(left) });
   await saveOutcome(trx, arrival, outcome, applying.clock);
+}
+
+/** What a rule holds for a person becomes a task once he lets it go. */
+function released(rule: RuleVersion): RuleVersion {
+  const { definition } = rule;
+  return definition.makes.kind === 'hold'
+    ? { ...rule, definition: { ...definition, makes: { kind: 'task' } } }
+    : rule;
 }
 
 /** Gives up on an arrival; its bytes stay. */

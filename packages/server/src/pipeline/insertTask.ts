@@ -7,7 +7,6 @@ import { saveReferences } from './knownTasks.ts';
 
 interface NewTasks {
   arrivalId: number;
-  rule: { ruleId: string; version: number };
   tasks: readonly MadeTask[];
   at: string;
 }
@@ -15,17 +14,16 @@ interface NewTasks {
 /** The tasks of one arrival, with their changes; their ids. A task that is there already is left as it is. */
 export async function insertTasks(
   trx: Knex.Transaction,
-  { arrivalId, rule, tasks, at }: NewTasks,
+  { arrivalId, tasks, at }: NewTasks,
 ): Promise<number[]> {
   const run = randomUUID();
   const ids: number[] = [];
-  for (const task of tasks) ids.push(...(await insertTask(trx, { arrivalId, rule, task, run, at })));
+  for (const task of tasks) ids.push(...(await insertTask(trx, { arrivalId, task, run, at })));
   return ids;
 }
 
 interface NewTask {
   arrivalId: number;
-  rule: { ruleId: string; version: number };
   task: MadeTask;
   run: string;
   at: string;
@@ -36,11 +34,8 @@ const FIELDS: readonly StoredField[] = [
   'fields',
 ]; // prettier-ignore
 
-async function insertTask(
-  trx: Knex.Transaction,
-  { arrivalId, rule, task, run, at }: NewTask,
-): Promise<number[]> {
-  const { fields, evidence, itemKey, checklist, effort } = task;
+async function insertTask(trx: Knex.Transaction, { arrivalId, task, run, at }: NewTask): Promise<number[]> {
+  const { rule, fields, evidence, itemKey, checklist, effort } = task;
   const project = fields.project === null ? undefined : await findProject(trx, fields.project);
   const values = { ...fields, project: project?.id ?? null, section: project ? fields.section : null };
   const columns = Object.fromEntries(

@@ -22,11 +22,17 @@ export async function threadOf(
   return threadId;
 }
 
-/** The tasks that a message may speak of. */
-export async function knownTasks(db: Knex, threadId: number, reading: Reading): Promise<KnownTasks> {
+/** The tasks that a message may speak of: those of messages that came before it. */
+export async function knownTasks(
+  db: Knex,
+  arrivalId: number,
+  threadId: number,
+  reading: Reading,
+): Promise<KnownTasks> {
   const thread: TaskName[] = await db('tasks')
     .join('arrivals', 'arrivals.id', 'tasks.arrival_id')
     .where({ thread_id: threadId })
+    .where('tasks.arrival_id', '<', arrivalId)
     .orderBy('tasks.id')
     .select('tasks.id', 'title', 'status');
   const references = referencesIn(reading);
@@ -36,6 +42,7 @@ export async function knownTasks(db: Knex, threadId: number, reading: Reading): 
       : await db('task_references')
           .join('tasks', 'tasks.id', 'task_references.task_id')
           .whereIn('reference', references)
+          .where('tasks.arrival_id', '<', arrivalId)
           .orderBy('tasks.id')
           .select('tasks.id', 'title', 'status', 'reference');
   const byReference: KnownTasks['byReference'] = {};

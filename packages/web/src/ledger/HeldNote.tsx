@@ -6,7 +6,7 @@ import { call } from '../api/call.ts';
 import { ErrorLine } from '../shared/Page.tsx';
 import css from './ReadingSheet.module.css';
 
-/** Why a message waits for a person, and the way on: the rule once more, as it is now. */
+/** Why a message waits for a person, and the way on: its rule works it once more, as the rule is now. */
 export function HeldNote({
   arrivalId,
   held,
@@ -32,7 +32,7 @@ export function HeldNote({
           release.mutate();
         }}
       >
-        Work the rule once more
+        Release it
       </Button>{' '}
       <Link to={`/rules/${held.ruleId}`}>Open the rule</Link>
       <ErrorLine error={release.error} />

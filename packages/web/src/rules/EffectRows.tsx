@@ -1,15 +1,11 @@
 import { Effect, sayEffect, type RuleDefinition } from '@hatband/core/rules';
 import { Select } from 'antd';
-import type { z } from 'zod';
 import { useEditing } from './editing.ts';
 import { KindForm } from '../shared/KindForm.tsx';
 import { Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
-import { emptyOf } from '../shared/schemaForm.ts';
+import { emptyIn, schemaIn } from '../shared/schemaForm.ts';
 
-const SCHEMAS = new Map<string, z.ZodObject>(
-  Effect.def.options.map((schema) => [schema.shape.kind.value, schema] as [string, z.ZodObject]),
-);
 const NAMES: Record<Effect['kind'], string> = {
   label: 'set or take off labels',
   flag: 'flag it',
@@ -82,9 +78,8 @@ export function EffectRows({ definition, onChange }: Props) {
             label: NAMES[shape.kind.value],
           }))}
           onSelect={(kind: Effect['kind'] | null) => {
-            const schema = SCHEMAS.get(kind ?? '');
-            if (!schema || kind === null) return;
-            onChange({ effects: [...effects, emptyOf(schema, kind) as unknown as Effect] });
+            if (kind === null) return;
+            onChange({ effects: [...effects, emptyIn(Effect, kind)] });
             setOpen(`effects.${String(effects.length)}`);
           }}
         />
@@ -94,17 +89,13 @@ export function EffectRows({ definition, onChange }: Props) {
 }
 
 function EffectForm({ effect, onChange }: { effect: Effect; onChange: (effect: Effect) => void }) {
-  const schema = SCHEMAS.get(effect.kind);
-  if (!schema) return null;
   return (
     <KindForm
-      schema={schema}
+      schema={schemaIn(Effect, effect.kind)}
       value={effect}
       of={NAMES[effect.kind]}
       suggest={(part) => (part === 'to' ? ['asker'] : [])}
-      onChange={(changed) => {
-        onChange(changed as unknown as Effect);
-      }}
+      onChange={onChange}
     />
   );
 }

@@ -130,11 +130,7 @@ function Leaf({ condition, path, onChange, onRemove }: LeafProps) {
     <Row
       path={path}
       name={label}
-      words={
-        <>
-          <b>{label}</b> {isWritten ? sayCondition(condition) : '…'}
-        </>
-      }
+      words={isWritten ? capital(sayCondition(condition)) : `${label} …`}
       actions={<TakeOff of={label} onClick={onRemove} />}
     >
       <p className={css.doc}>{hintOf(doc)}</p>
@@ -143,13 +139,13 @@ function Leaf({ condition, path, onChange, onRemove }: LeafProps) {
         value={condition}
         of={label}
         suggest={suggestFor(condition.kind, editing)}
-        onChange={(changed) => {
-          onChange(changed as unknown as LeafCondition);
-        }}
+        onChange={onChange}
       />
     </Row>
   );
 }
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 const KINDS = Object.keys(CONDITION_KINDS) as ConditionKind[];
 

@@ -1,11 +1,10 @@
 import { Makes, sayMakes } from '@hatband/core/rules';
 import { Select } from 'antd';
-import type { z } from 'zod';
 import { suggestFor, useEditing } from './editing.ts';
 import { KindForm } from '../shared/KindForm.tsx';
 import { Row } from './Row.tsx';
 import css from './RuleSheet.module.css';
-import { emptyOf } from '../shared/schemaForm.ts';
+import { emptyIn, schemaIn } from '../shared/schemaForm.ts';
 
 const NAMES: Record<Makes['kind'], string> = {
   task: 'one task',
@@ -18,15 +17,11 @@ const NAMES: Record<Makes['kind'], string> = {
   hold: 'hold it for me',
 };
 
-const SCHEMAS = new Map<string, z.ZodObject>(
-  Makes.def.options.map((schema) => [schema.shape.kind.value, schema] as [string, z.ZodObject]),
-);
 const KINDS = Object.keys(NAMES) as Makes['kind'][];
 
 /** What the rule makes of a message, and how many. */
 export function MakesRow({ makes, onChange }: { makes: Makes; onChange: (makes: Makes) => void }) {
   const editing = useEditing();
-  const schema = SCHEMAS.get(makes.kind);
   return (
     <Row path="makes" name="what it makes" words={sayMakes(makes)}>
       <Select
@@ -36,21 +31,16 @@ export function MakesRow({ makes, onChange }: { makes: Makes; onChange: (makes: 
         value={makes.kind}
         options={KINDS.map((kind) => ({ value: kind, label: NAMES[kind] }))}
         onChange={(kind) => {
-          const chosen = SCHEMAS.get(kind);
-          if (chosen) onChange(emptyOf(chosen, kind) as unknown as Makes);
+          onChange(emptyIn(Makes, kind));
         }}
       />
-      {schema && (
-        <KindForm
-          schema={schema}
-          value={makes}
-          of="what it makes"
-          suggest={suggestFor(makes.kind, editing)}
-          onChange={(changed) => {
-            onChange(changed as unknown as Makes);
-          }}
-        />
-      )}
+      <KindForm
+        schema={schemaIn(Makes, makes.kind)}
+        value={makes}
+        of="what it makes"
+        suggest={suggestFor(makes.kind, editing)}
+        onChange={onChange}
+      />
     </Row>
   );
 }

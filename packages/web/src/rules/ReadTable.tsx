@@ -64,8 +64,9 @@ interface FieldRowProps {
 
 function FieldRow({ row, path, onChange, onRemove }: FieldRowProps) {
   const { field, from } = row;
+  const { open, setOpen } = useEditing();
   // What is written takes the width of the row.
-  const isOpen = useEditing().open?.startsWith(`${path}.from`) ?? false;
+  const isOpen = open?.startsWith(`${path}.from`) ?? false;
   return (
     <tr>
       <th style={{ color: hueOf(field) }}>
@@ -86,6 +87,7 @@ function FieldRow({ row, path, onChange, onRemove }: FieldRowProps) {
               onChange({ ...row, from: from.map((old, at) => (at === i ? changed : old)) });
             }}
             onEarlier={() => {
+              setOpen(`${path}.from.${String(i - 1)}`);
               onChange({ ...row, from: from.toSpliced(i, 1).toSpliced(i - 1, 0, reading) });
             }}
             onRemove={() => {

@@ -7,14 +7,13 @@ import {
   type RuleReading,
 } from '@hatband/core/rules';
 import { Select } from 'antd';
-import type { z } from 'zod';
 import { hintOf, newReading, plain, problemsAt, suggestFor, useEditing } from './editing.ts';
 import { KindForm } from '../shared/KindForm.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
 import { Earlier, Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
 import { findOn } from './sample.ts';
-import { emptyOf } from '../shared/schemaForm.ts';
+import { emptyIn, schemaIn } from '../shared/schemaForm.ts';
 
 interface Props {
   field: string;
@@ -54,9 +53,7 @@ export function ReadingLine({ field, reading, path, first, onChange, onEarlier, 
         value={reading}
         of={`${field}, ${label}`}
         suggest={suggestFor(reading.kind, editing)}
-        onChange={(changed) => {
-          onChange(changed as unknown as RuleReading);
-        }}
+        onChange={onChange}
       />
       <Tidy
         of={`${field}, ${label}`}
@@ -85,9 +82,7 @@ function Sample({ reading }: { reading: RuleReading }) {
   );
 }
 
-const STEPS = new Map<string, z.ZodObject>(
-  TidyStep.def.options.map((schema) => [schema.shape.do.value, schema] as [string, z.ZodObject]),
-);
+const STEPS = TidyStep.def.options.map(({ shape }) => shape.do.value);
 
 function Tidy({
   of,
@@ -104,12 +99,12 @@ function Tidy({
         <div key={i} className={css.step}>
           <span>{step.do}</span>
           <KindForm
-            schema={stepSchema(step.do)}
+            schema={schemaIn(TidyStep, step.do)}
             value={step}
             of={`${step.do} of ${of}`}
             suggest={() => []}
             onChange={(changed) => {
-              onChange(steps.map((old, at) => (at === i ? (changed as unknown as TidyStep) : old)));
+              onChange(steps.map((old, at) => (at === i ? changed : old)));
             }}
           />
           <span className={css.off}>
@@ -130,19 +125,13 @@ function Tidy({
         placeholder="then tidy it …"
         popupMatchSelectWidth={false}
         value={null}
-        options={[...STEPS.keys()].map((name) => ({ value: name, label: name }))}
+        options={STEPS.map((name) => ({ value: name, label: name }))}
         onSelect={(name: string | null) => {
-          if (name !== null) onChange([...steps, emptyOf(stepSchema(name), name) as unknown as TidyStep]);
+          if (name !== null) onChange([...steps, emptyIn(TidyStep, name)]);
         }}
       />
     </div>
   );
-}
-
-function stepSchema(name: string): z.ZodObject {
-  const schema = STEPS.get(name);
-  if (!schema) throw new Error(`There is no step ${name}.`);
-  return schema;
 }
 
 const KINDS = Object.keys(READING_KINDS) as ReadingKind[];

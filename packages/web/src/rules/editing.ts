@@ -1,23 +1,21 @@
 import {
-  CONDITION_KINDS,
+  LeafCondition,
   openGroup,
-  READING_KINDS,
+  RuleReading,
   type Condition,
   type ConditionKind,
   type Context,
   type Group,
   type Incoming,
-  type LeafCondition,
   type ReadingKind,
   type RuleDefinition,
-  type RuleReading,
   type Misfit,
 } from '@hatband/core/rules';
 import { BUILT_IN_FIELDS, sameName } from '@hatband/core/tasks';
 import { DAY_SOURCES } from '@hatband/core/dates';
 import { createContext, useContext } from 'react';
 import type { Suggest } from '../shared/KindForm.tsx';
-import { emptyOf } from '../shared/schemaForm.ts';
+import { emptyIn } from '../shared/schemaForm.ts';
 
 /** What every part of the sheet knows of the rule being written. */
 export interface Editing {
@@ -47,15 +45,13 @@ export const groupOf = (how: 'all' | 'any' | 'none', of: Condition[]): Group =>
 export const withMembers = (group: Group, of: Condition[]): Group => groupOf(openGroup(group).how, of);
 
 /** A new condition; what has no default is empty, and told so until it is written. */
-export const newCondition = (kind: ConditionKind) =>
-  emptyOf(CONDITION_KINDS[kind].schema, kind) as unknown as LeafCondition;
+export const newCondition = (kind: ConditionKind) => emptyIn(LeafCondition, kind);
 
 /** A new reading; a day counted starts from the deadline, and most other parts from nothing. */
-export const newReading = (kind: ReadingKind) =>
-  ({
-    ...emptyOf(READING_KINDS[kind].schema, kind),
-    ...(kind === 'day' ? { from: 'deadline' } : {}),
-  }) as unknown as RuleReading;
+export function newReading(kind: ReadingKind): RuleReading {
+  const reading = emptyIn(RuleReading, kind);
+  return reading.kind === 'day' ? { ...reading, from: 'deadline' } : reading;
+}
 
 /** What a kind is for, in one line: its documentation as far as its parts, without its marks for code. */
 export const hintOf = (doc: string) =>

@@ -25,7 +25,7 @@ interface Props<S extends z.ZodObject> {
 export function EntryEditor<S extends z.ZodObject>(props: Props<S>) {
   const { one, schema, body, onRemove } = props;
   const [changed, setChanged] = useState<z.infer<S> | null>(null);
-  const shown = changed ?? body ?? (emptyOf(schema, '') as z.infer<S>);
+  const shown = changed ?? body ?? emptyOf(schema, '');
   const [open, setOpen] = useState(false);
   const name = nameOf(body);
   if (!open)
@@ -79,9 +79,7 @@ function EntryForm<S extends z.ZodObject>({
         value={shown}
         of={one}
         suggest={() => []}
-        onChange={(value) => {
-          setChanged(value as z.infer<S>);
-        }}
+        onChange={setChanged}
       />
       {more?.(shown, setChanged)}
     </>

@@ -25,7 +25,7 @@ export function ListForm<S extends z.ZodObject>({ heading, one, schema, items, o
             of={`${one} ${String(i + 1)}`}
             suggest={() => []}
             onChange={(value) => {
-              onChange(items.map((old, at) => (at === i ? (value as z.infer<S>) : old)));
+              onChange(items.map((old, at) => (at === i ? value : old)));
             }}
           />
           <button
@@ -44,7 +44,7 @@ export function ListForm<S extends z.ZodObject>({ heading, one, schema, items, o
         type="button"
         className="link"
         onClick={() => {
-          onChange([...items, emptyOf(schema, '') as z.infer<S>]);
+          onChange([...items, emptyOf(schema, '')]);
         }}
       >
         another {one} …

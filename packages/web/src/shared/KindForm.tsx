@@ -7,30 +7,31 @@ import { labelOf, partsOf, type Control } from './schemaForm.ts';
 /** Names that may be meant, for a part of a kind. */
 export type Suggest = (part: string) => readonly string[];
 
-interface Props {
+interface Props<T extends object> {
   schema: z.ZodObject;
-  value: Readonly<Record<string, unknown>>;
+  value: T;
   suggest: Suggest;
   /** Parts that have an editor elsewhere. */
   apart?: readonly string[];
   /** Names the form’s controls, “condition” makes “words of condition”. */
   of: string;
-  onChange: (value: Record<string, unknown>) => void;
+  onChange: (value: T) => void;
 }
 
 /** The parts of one condition, reading or step as a row of choices, made from its schema. */
-export function KindForm({ schema, value, apart = [], suggest, of, onChange }: Props) {
-  const parts = partsOf(schema).filter(({ name }) => !apart.includes(name));
+export function KindForm<T extends object>({ schema, value, apart = [], suggest, of, onChange }: Props<T>) {
+  const parts = new Map(Object.entries(value));
+  const wanted = partsOf(schema).filter(({ name }) => !apart.includes(name));
   return (
     <div className={css.form}>
-      {parts.map(({ name, control }) => (
+      {wanted.map(({ name, control }) => (
         <label key={name} className={css[control.type]}>
           <span>{labelOf(name)}</span>
           <PartControl
             name={`${labelOf(name) || name} of ${of}`}
             part={name}
             control={control}
-            value={value[name]}
+            value={parts.get(name)}
             options={suggest(name)}
             onChange={(next) => {
               onChange({ ...value, [name]: next });

@@ -167,9 +167,11 @@ function TagMark({ tag, known }: { tag: string; known: readonly Tag[] }) {
 
 function Reminders({ task }: { task: Task }) {
   const clock = useClock();
-  return task.reminders.length === 0
-    ? 'none'
-    : task.reminders.map((each) => dayText(each, clock.today)).join(', ');
+  return task.reminders.length === 0 ? (
+    <span className={css.none}>none</span>
+  ) : (
+    task.reminders.map((each) => dayText(each, clock.today)).join(', ')
+  );
 }
 
 function OwnFieldEditor({ field: { name, kind, choices }, task, onChange }: OneProps & { field: OwnField }) {

@@ -56,15 +56,33 @@ function unwrap(part: unknown): { inner: unknown; optional: boolean } {
   return { inner: part, optional: false };
 }
 
-/** What a kind starts as: its defaults, and empty where it has none. */
-export function emptyOf(schema: z.ZodObject, kind: string): Record<string, unknown> {
-  const parts = Object.entries(schema.shape).map(([name, part]): [string, unknown] => {
+/**
+ * What a thing starts as: its defaults, and empty where it has none. Its type is the schema's, though the schema may still
+ * refuse it: that is told until it is written.
+ */
+export function emptyOf<S extends z.ZodObject>(schema: S, kind: string): z.infer<S> {
+  const parts = Object.entries<unknown>(schema.shape).map(([name, part]): [string, unknown] => {
     if (part instanceof z.ZodLiteral) return [name, kind];
     if (part instanceof z.ZodDefault || part instanceof z.ZodPrefault) return [name, part.parse(undefined)];
     return [name, EMPTY[controlOf(name, part).type](part)];
   });
-  return Object.fromEntries(parts);
+  return Object.fromEntries(parts) as z.infer<S>;
 }
+
+/** The schema of one kind of a union of kinds. */
+export function schemaIn(union: z.ZodDiscriminatedUnion, kind: string): z.ZodObject {
+  const { discriminator, options } = union.def;
+  const found = options.find((option) => {
+    const part: unknown = option instanceof z.ZodObject ? option.shape[discriminator] : null;
+    return part instanceof z.ZodLiteral && part.value === kind;
+  });
+  if (found instanceof z.ZodObject) return found;
+  throw new Error(`There is no kind ${kind}.`);
+}
+
+/** What one kind of a union of kinds starts as. */
+export const emptyIn = <U extends z.ZodDiscriminatedUnion>(union: U, kind: string): z.infer<U> =>
+  emptyOf(schemaIn(union, kind), kind) as z.infer<U>;
 
 const firstOption = (part: unknown) => {
   const { inner } = unwrap(part);
