@@ -1,4 +1,3 @@
-import type { EvidenceSpan } from '../reading/index.ts';
 import type { Problem } from './check.ts';
 import { checkRule } from './check.ts';
 import type { Terms } from './conditions/kind.ts';
@@ -7,7 +6,7 @@ import type { RuledOut } from './outcome.ts';
 import type { View } from './view.ts';
 import { compileRow, orderRows, type CompiledRow } from './rows.ts';
 import { ReadRow, type RuleVersion } from './rule.ts';
-import { findClauses, type Signal } from './shorthand.ts';
+import { findClauses, type Clause, type Signal } from './shorthand.ts';
 import { compileWhen, leavesOf, termsOfWhen, type GroupTest } from './when.ts';
 
 /** A rule ready for any number of messages. */
@@ -21,8 +20,8 @@ export interface CompiledRule {
   lines: (GroupTest | null)[];
   /** Mail that answers itself reaches it. */
   seesReplies: boolean;
-  /** Where the rule's shorthand stands in a message. */
-  shorthand: (view: View) => EvidenceSpan[];
+  /** The rule's shorthand in a message. */
+  shorthand: (view: View) => Clause[];
   /** Null: it has to be asked of every message. */
   terms: Terms | null;
 }
@@ -80,8 +79,7 @@ export function compileRule(version: RuleVersion, context: Context): CompiledRul
     seesReplies: leavesOf(when).some(
       ({ condition, path }) => condition.kind === 'automatic' && !path.includes('none'),
     ),
-    shorthand: (view) =>
-      signals.length === 0 ? [] : findClauses(view, signals).flatMap(({ whole }) => whole),
+    shorthand: (view) => (signals.length === 0 ? [] : findClauses(view, signals)),
     terms: termsOfWhen(when, context),
   };
 }

@@ -10,10 +10,10 @@ import {
 } from '../tasks/index.ts';
 import type { FieldTrace, Made, Missed, TriedReading } from './outcome.ts';
 import type { CompiledRow } from './rows.ts';
+import type { Clause } from './shorthand.ts';
 import { HoldForPerson } from './stops.ts';
 import { tidy, type TidyStep } from './tidy.ts';
 import type { Found, ReadInput, Unit } from './unit.ts';
-import type { EvidenceSpan } from '../reading/index.ts';
 import type { View } from './view.ts';
 
 /** A value with the reading that took it. */
@@ -36,7 +36,7 @@ export function readRows(
   rows: readonly CompiledRow[],
   view: View,
   unit: Unit,
-  shorthand: readonly EvidenceSpan[],
+  shorthand: readonly Clause[],
 ): RowsRead {
   const values = new Map<string, Won>();
   const makes: Made[] = [];

@@ -1,6 +1,7 @@
 import { wordsOfValue, type Value } from '../tasks/index.ts';
 import type { CompiledRule } from './compile.ts';
 import type { DueEffect } from './dueEffect.ts';
+import type { Effect } from './effects.ts';
 import type { KnownTask } from './incoming.ts';
 import type { Makes } from './makes.ts';
 import { makeTask } from './makeTask.ts';
@@ -28,7 +29,7 @@ export function runRule(rule: CompiledRule, view: View): RuleResult {
   if (problem) throw new RuleFailure(problem.message);
   const { makes } = rule.version.definition;
   if (makes.kind === 'hold') throw new HoldForPerson(makes.why || 'The rule says so.');
-  if (makes.kind === 'nothing') return { ...NONE, effects: effectsOf(rule, view, readWhole(rule, view)) };
+  if (makes.kind === 'nothing') return { ...NONE, effects: effectsOf(rule, view) };
   if (makes.kind === 'comment') return commentOr(rule, view, makes);
   return makeTasks(rule, view, unitsOf(makes, view));
 }
@@ -57,7 +58,7 @@ function makeTasks(rule: CompiledRule, view: View, units: readonly Unit[]): Rule
     tasks: made.map(({ task }) => task),
     comments: [],
     makes: distinct([...(opened ? [opened] : []), ...made.flatMap((each) => each.makes)]),
-    effects: effectsOf(rule, view, readWhole(rule, view)),
+    effects: effectsOf(rule, view),
     trace: made.map(({ trace }) => trace),
   };
 }
@@ -118,21 +119,24 @@ function comment(rule: CompiledRule, view: View, on: KnownTask): RuleResult {
     tasks: [],
     comments: [{ on, text: own ? wordsOfValue(own.value) : text.value.trim(), evidence }],
     makes: read.makes,
-    effects: effectsOf(rule, view, read),
+    effects: effectsOf(rule, view),
     trace: [{ itemKey: 'message', fields: read.trace, route: [] }],
   };
 }
 
-/** The effects with their texts made of what was read of the whole message. */
-function effectsOf(rule: CompiledRule, view: View, { values }: RowsRead): DueEffect[] {
-  const input: ReadInput = { view, unit: { kind: 'message' }, read: values, shorthand: [] };
-  const asker = view.incoming.reading.anatomy.who?.address ?? '';
-  return rule.version.definition.effects.map((effect): DueEffect => {
-    if (effect.kind !== 'send') return effect;
-    const to = effect.to.map((each) => (each === 'asker' ? asker : each)).filter((each) => each !== '');
-    if (to.length === 0) throw new RuleFailure('There is nobody to send the mail to.');
-    return { ...effect, to, subject: render(effect.subject, input), text: render(effect.text, input) };
-  });
+/** The effects; the texts of mail that goes out are made of what is read of the whole message. */
+function effectsOf(rule: CompiledRule, view: View): DueEffect[] {
+  return rule.version.definition.effects.map((effect) =>
+    effect.kind === 'send' ? mailOf(effect, rule, view) : effect,
+  );
 }
 
-const render = (text: string, input: ReadInput) => compileTemplate(text).render(input);
+function mailOf(effect: Extract<Effect, { kind: 'send' }>, rule: CompiledRule, view: View): DueEffect {
+  const asker = view.incoming.reading.anatomy.who?.address ?? '';
+  const to = effect.to.map((each) => (each === 'asker' ? asker : each)).filter((each) => each !== '');
+  if (to.length === 0) throw new RuleFailure('There is nobody to send the mail to.');
+  const { values } = readWhole(rule, view);
+  const input: ReadInput = { view, unit: { kind: 'message' }, read: values, shorthand: [] };
+  const render = (text: string) => compileTemplate(text).render(input);
+  return { ...effect, to, subject: render(effect.subject), text: render(effect.text) };
+}

@@ -115,10 +115,11 @@ const beginsWithSignal = (line: string, signals: readonly Signal[]) =>
 /** The words of some spans without those that stand in shorthand, and what is left of the spans. */
 export function withoutShorthand(
   spans: readonly EvidenceSpan[],
-  shorthand: readonly EvidenceSpan[],
+  shorthand: readonly Clause[],
 ): { words: string; spans: EvidenceSpan[] } {
+  const cuts = shorthand.flatMap(({ whole }) => whole);
   const left = spans
-    .flatMap((span) => shorthand.filter((cut) => cut.part === span.part).reduce(cutAway, [span]))
+    .flatMap((span) => cuts.filter((cut) => cut.part === span.part).reduce(cutAway, [span]))
     .flatMap(trimmed);
   const joint = left[0]?.part === 'subject' ? ' ' : '\n';
   return { words: left.map(({ quote }) => quote).join(joint), spans: left };

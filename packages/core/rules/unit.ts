@@ -1,6 +1,7 @@
 import type { EvidenceSpan, ItemFact } from '../reading/index.ts';
 import type { Value } from '../tasks/index.ts';
 import { textOfSpans, type MessageScope, type Scope, type ScopeText } from './scope.ts';
+import type { Clause } from './shorthand.ts';
 import type { View } from './view.ts';
 
 /** Words with the place that they were read from. */
@@ -22,8 +23,8 @@ export interface ReadInput {
   unit: Unit;
   /** What was read so far for this task, by the key of the field's name. */
   read: ReadonlyMap<string, Found>;
-  /** Where the rule’s shorthand stands; it is left out of titles and notes. */
-  shorthand: readonly EvidenceSpan[];
+  /** The rule’s shorthand in the message; it is left out of titles and notes. */
+  shorthand: readonly Clause[];
 }
 
 /** The words of the unit itself; a whole message has none besides its own. */

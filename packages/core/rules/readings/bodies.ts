@@ -7,11 +7,7 @@ import { oneOrNone, readingBase, readingKind } from './kind.ts';
 
 function words(scope: 'note' | 'newest', { view, shorthand }: ReadInput) {
   const text = view.text(scope);
-  const spans = text.spans(0, text.value.length);
-  const left = withoutShorthand(
-    spans,
-    shorthand.filter(({ part }) => part === 'text'),
-  );
+  const left = withoutShorthand(text.spans(0, text.value.length), shorthand);
   return { value: left.words, spans: left.spans };
 }
 

@@ -30,9 +30,10 @@ function titleFound(
   input: ReadInput,
   isSubject: boolean,
 ): Found {
-  const cut = isSubject ? input.shorthand.filter(({ part }) => part === 'subject') : [];
-  if (cut.length === 0) return { value: shortTitle(fact.value), spans: fact.spans };
-  const { words, spans } = withoutShorthand(fact.spans, cut);
+  const isCut =
+    isSubject && input.shorthand.some(({ whole }) => whole.some(({ part }) => part === 'subject'));
+  if (!isCut) return { value: shortTitle(fact.value), spans: fact.spans };
+  const { words, spans } = withoutShorthand(fact.spans, input.shorthand);
   return { value: shortTitle(words), spans };
 }
 

@@ -56,6 +56,13 @@ describe('shorthand', () => {
     });
   });
 
+  test('each of the clauses on a line of its own fills its field', async () => {
+    const mail =
+      'From: o@keel.example\nSubject: Crates\nDate: Mon, 23 Nov 2026 10:00:00 +0000\n\nHello\n\ndue: 30.11.; area Loans\n';
+    const { tasks } = outcomeOf(await arriving(mail), [{ name: 'r', read }], CONTEXT);
+    expect(tasks[0]?.fields).toMatchObject({ due: '2026-11-30', project: 'Loans' });
+  });
+
   test('a line of its own in the newest words counts, a sentence that only begins so does not', async () => {
     const mail = (text: string) =>
       `From: o@keel.example\nSubject: Crates\nDate: Mon, 23 Nov 2026 10:00:00 +0000\n\n${text}`;

@@ -1,6 +1,5 @@
 import { z } from 'zod';
 import { orList } from '../conditions/kind.ts';
-import { findClauses } from '../shorthand.ts';
 import { readingBase, readingKind } from './kind.ts';
 
 export const shorthand = readingKind(
@@ -23,18 +22,14 @@ export const shorthand = readingKind(
   {
     label: 'shorthand',
     doc: 'What you write behind a word of yours, between semicolons in the subject or your note or on a line of its own (`due fri; project loans`), or behind a sign that you choose: the next word, or words in "quotes", or (`"upTo": "end of line"`) the rest of the line.',
-    compile: (signal) => (input) => {
-      // The whole rule's shorthand has been found; what is asked for here is found again with its values.
-      const clauses = findClauses(input.view, [signal]);
-      const isOurs = (start: number, part: string) =>
-        input.shorthand.some((span) => span.part === part && start >= span.start && start < span.end);
-      return {
+    compile:
+      (own) =>
+      ({ shorthand: clauses }) => ({
         found: clauses
-          .filter(({ spans }) => spans.every(({ start, part }) => isOurs(start, part)))
+          .filter(({ signal }) => signal === own)
           .map(({ value, spans }) => ({ value: value.trim(), spans })),
-        absent: `shorthand with ${sayOne(signal)}`,
-      };
-    },
+        absent: `shorthand with ${sayOne(own)}`,
+      }),
     say: (signal) => `shorthand: ${sayOne(signal)}`,
   },
 );
