@@ -6,7 +6,11 @@ import { textIn, type Found } from '../unit.ts';
 import { findWords } from '../words.ts';
 import { oneOrNone, readingBase, readingKind } from './kind.ts';
 
-const sayScopes = (scopes: readonly Scope[]) => scopes.map(sayScope).join(', ');
+/** Where it looks, where that is said at all. */
+const sayScopes = (scopes: readonly Scope[]) =>
+  JSON.stringify(scopes) === JSON.stringify(Scopes.parse(undefined))
+    ? ''
+    : ` in ${scopes.map(sayScope).join(', ')}`;
 
 export const between = readingKind(
   z
@@ -47,7 +51,7 @@ export const between = readingKind(
         return { found, absent: `text ${sayBetween(after, before)}` };
       };
     },
-    say: (reading) => `the text ${sayBetween(reading.after, reading.before)} in ${sayScopes(reading.in)}`,
+    say: (reading) => `the text ${sayBetween(reading.after, reading.before)}${sayScopes(reading.in)}`,
   },
 );
 
@@ -83,7 +87,7 @@ export const pattern = readingKind(
         return { found, absent: `a match of ${words}` };
       };
     },
-    say: (reading) => `what matches ${reading.pattern} in ${sayScopes(reading.in)}`,
+    say: (reading) => `what matches ${reading.pattern}${sayScopes(reading.in)}`,
     problems: ({ pattern: words, group }) => {
       const { groupNames } = compilePattern(words);
       return group === null || /^\d+$/.test(group) || groupNames.includes(group)

@@ -23,7 +23,8 @@ export function HeldNote({
   return (
     <section className={css.held} aria-label="Held">
       <p>
-        <b>{held.name}</b> {held.why === 'failed' ? 'could not be worked' : 'held it for you'}: {held.message}
+        <Link to={`/rules/${held.ruleId}`}>{held.name}</Link>{' '}
+        {held.why === 'failed' ? 'could not be worked' : 'held it for you'}: {held.message}
       </p>
       <Button
         size="small"
@@ -33,8 +34,7 @@ export function HeldNote({
         }}
       >
         Release it
-      </Button>{' '}
-      <Link to={`/rules/${held.ruleId}`}>Open the rule</Link>
+      </Button>
       <ErrorLine error={release.error} />
     </section>
   );

@@ -91,7 +91,7 @@ function Sheet({ sheet }: { sheet: ArrivalSheet }) {
               A comment on <Link to={`/tasks/${String(taskId)}`}>{title}</Link>.
             </p>
           ))}
-          {tasks.length === 0 && <p className={css.noTask}>{noTask(sheet)}</p>}
+          {tasks.length === 0 && <NoTask sheet={sheet} />}
           <Effects effects={sheet.effects} />
         </div>
         <ValueLine container={body} pointed={pointed} />
@@ -168,6 +168,11 @@ function versionOf({ tasks, arrival }: ArrivalSheet): number | null {
   const sources = tasks.flatMap((task) => Object.values(task.evidence));
   const made = sources.find((source) => source.by === 'rule' && source.ruleId === arrival.outcome.ruleId);
   return made?.by === 'rule' ? made.version : null;
+}
+
+function NoTask({ sheet }: { sheet: ArrivalSheet }) {
+  const words = noTask(sheet);
+  return words && <p className={css.noTask}>{words}</p>;
 }
 
 function noTask({ arrival: { outcome }, comments }: ArrivalSheet): string | null {

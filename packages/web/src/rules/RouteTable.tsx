@@ -1,6 +1,6 @@
 import { sayLine, type RouteLine, type RuleDefinition } from '@hatband/core/rules';
 import { Select } from 'antd';
-import { problemsAt, useEditing } from './editing.ts';
+import { useEditing } from './editing.ts';
 import { EffectRows } from './EffectRows.tsx';
 import { GroupEditor } from './GroupEditor.tsx';
 import { Words } from '../shared/KindForm.tsx';
@@ -27,7 +27,6 @@ const NEW_LINE: RouteLine = {
 /** What becomes of the message, where its tasks go by the first line that holds, and what happens then. */
 export function RouteTable({ definition, onChange }: Props) {
   const { route } = definition;
-  const { problems } = useEditing();
   const set = (lines: RouteLine[]) => {
     onChange({ route: lines });
   };
@@ -74,9 +73,6 @@ export function RouteTable({ definition, onChange }: Props) {
               >
                 another line …
               </button>
-              <Problems
-                messages={problemsAt(problems, 'route').filter((_, i) => i === 0 && route.length === 0)}
-              />
             </td>
           </tr>
           <tr>
