@@ -9,17 +9,9 @@ import {
   type LeafCondition,
 } from '@hatband/core/rules';
 import { Select } from 'antd';
-import {
-  groupOf,
-  hintOf,
-  newCondition,
-  plain,
-  problemsAt,
-  suggestFor,
-  useEditing,
-  withMembers,
-} from './editing.ts';
+import { groupOf, hintOf, newCondition, problemsAt, suggestFor, useEditing, withMembers } from './editing.ts';
 import { KindForm } from '../shared/KindForm.tsx';
+import { AddKind } from './AddKind.tsx';
 import { Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
 
@@ -147,47 +139,30 @@ function Leaf({ condition, path, onChange, onRemove }: LeafProps) {
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
-const KINDS = Object.keys(CONDITION_KINDS) as ConditionKind[];
+const GROUP = {
+  value: 'group' as const,
+  label: 'a group of conditions',
+  doc: 'All, any or none of some conditions.',
+};
+const KINDS = (Object.keys(CONDITION_KINDS) as ConditionKind[])
+  .map((value) => ({ value, label: CONDITION_KINDS[value].label, doc: CONDITION_KINDS[value].doc }))
+  .toSorted((a, b) => a.label.localeCompare(b.label));
+const OF_MESSAGE = KINDS.filter(({ value }) => value !== 'value');
 
-function AddCondition({
-  of,
-  inRoute,
-  onAdd,
-}: {
+interface AddProps {
   of: string;
   inRoute: boolean;
   onAdd: (member: Condition) => void;
-}) {
-  const kinds = KINDS.filter((kind) => inRoute || kind !== 'value');
-  const options = [
-    ...kinds
-      .map((kind) => ({
-        value: kind,
-        label: CONDITION_KINDS[kind].label,
-        title: plain(CONDITION_KINDS[kind].doc),
-      }))
-      .toSorted(
-        (a, b) => Number(b.value === 'value') - Number(a.value === 'value') || a.label.localeCompare(b.label),
-      ),
-    {
-      value: 'group' as const,
-      label: 'a group of conditions',
-      title: 'All, any or none of some conditions.',
-    },
-  ];
+}
+
+function AddCondition({ of, inRoute, onAdd }: AddProps) {
   return (
-    <Select
-      className={css.adder ?? ''}
-      variant="borderless"
-      size="small"
-      showSearch={{ optionFilterProp: 'label' }}
-      aria-label={`add a condition to ${of}`}
-      placeholder="and …"
-      popupMatchSelectWidth={false}
-      value={null}
-      options={options}
-      onSelect={(kind: ConditionKind | 'group' | null) => {
-        if (kind) onAdd(kind === 'group' ? { any: [] } : newCondition(kind));
+    <AddKind<ConditionKind | 'group'>
+      name={`add a condition to ${of}`}
+      words="and …"
+      kinds={[...(inRoute ? KINDS : OF_MESSAGE), GROUP]}
+      onAdd={(kind) => {
+        onAdd(kind === 'group' ? { any: [] } : newCondition(kind));
       }}
     />
   );

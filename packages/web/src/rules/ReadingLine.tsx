@@ -7,8 +7,9 @@ import {
   type RuleReading,
 } from '@hatband/core/rules';
 import { Select } from 'antd';
-import { hintOf, newReading, plain, problemsAt, suggestFor, useEditing } from './editing.ts';
+import { hintOf, newReading, problemsAt, suggestFor, useEditing } from './editing.ts';
 import { KindForm } from '../shared/KindForm.tsx';
+import { AddKind } from './AddKind.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
 import { Earlier, Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
@@ -134,7 +135,9 @@ function Tidy({
   );
 }
 
-const KINDS = Object.keys(READING_KINDS) as ReadingKind[];
+const KINDS = (Object.keys(READING_KINDS) as ReadingKind[])
+  .map((value) => ({ value, label: READING_KINDS[value].label, doc: READING_KINDS[value].doc }))
+  .toSorted((a, b) => a.label.localeCompare(b.label));
 
 interface AddProps {
   field: string;
@@ -147,22 +150,11 @@ interface AddProps {
 export function AddReading({ field, first, path, onAdd }: AddProps) {
   const { setOpen } = useEditing();
   return (
-    <Select
-      className={css.adder ?? ''}
-      variant="borderless"
-      size="small"
-      showSearch={{ optionFilterProp: 'label' }}
-      aria-label={`add a reading for ${field}`}
-      placeholder={first ? 'read it from …' : 'or else …'}
-      popupMatchSelectWidth={false}
-      value={null}
-      options={KINDS.map((kind) => ({
-        value: kind,
-        label: READING_KINDS[kind].label,
-        title: plain(READING_KINDS[kind].doc),
-      })).toSorted((a, b) => a.label.localeCompare(b.label))}
-      onSelect={(kind: ReadingKind | null) => {
-        if (!kind) return;
+    <AddKind
+      name={`add a reading for ${field}`}
+      words={first ? 'read it from …' : 'or else …'}
+      kinds={KINDS}
+      onAdd={(kind) => {
         onAdd(newReading(kind));
         setOpen(path);
       }}

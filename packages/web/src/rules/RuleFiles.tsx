@@ -1,12 +1,11 @@
 import { exportPath, importRules, type ImportResult } from '@hatband/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
 import { call, ProblemError } from '../api/call.ts';
+import { FileButton } from '../shared/FileButton.tsx';
 import css from './Rules.module.css';
 
 /** Rules out to a file, and in from one; what came in are drafts. */
 export function RuleFiles() {
-  const input = useRef<HTMLInputElement>(null);
   const client = useQueryClient();
   const take = useMutation({
     mutationFn: async (file: File) => call(importRules, { body: { json: await file.text() } }),
@@ -20,26 +19,11 @@ export function RuleFiles() {
       <a href={exportPath} download>
         export
       </a>
-      <button
-        type="button"
-        className="link"
-        onClick={() => {
-          input.current?.click();
-        }}
-      >
-        import …
-      </button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        words="import …"
+        name="a file of rules"
         accept="application/json,.json"
-        aria-label="a file of rules"
-        hidden
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file) take.mutate(file);
-          e.target.value = '';
-        }}
+        onFile={take.mutate}
       />
       {take.data && <Imported result={take.data} onClose={take.reset} />}
       {take.error && <Refused error={take.error} onClose={take.reset} />}

@@ -2,10 +2,10 @@ import type { Rule } from '@hatband/contract';
 import { addRule } from '@hatband/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useNavigate, useParams, Link, NavLink } from 'react-router';
+import { useNavigate, useParams, Link } from 'react-router';
 import { call } from '../api/call.ts';
 import { Band } from '../shared/Band.tsx';
-import { ErrorLine, Failed, Notice, PageHeader } from '../shared/Page.tsx';
+import { ErrorLine, Failed, Notice, PageHeader, PartLinks } from '../shared/Page.tsx';
 import { newRule } from './newRule.ts';
 import { rules } from './queries.ts';
 import { RuleFiles } from './RuleFiles.tsx';
@@ -21,10 +21,12 @@ export function RulesPage() {
   return (
     <div className={css.page}>
       <PageHeader title="Rules">
-        <nav className={css.tabs} aria-label="Parts of this screen">
-          <NavLink to="/rules">rules</NavLink>
-          <NavLink to="/tables">lookup tables</NavLink>
-        </nav>
+        <PartLinks
+          parts={[
+            { to: '/rules', name: 'rules', current: true },
+            { to: '/tables', name: 'lookup tables' },
+          ]}
+        />
         <RuleFiles />
         <AddRule />
       </PageHeader>

@@ -1,5 +1,5 @@
-import { Link, useParams } from 'react-router';
-import { PageHeader } from '../shared/Page.tsx';
+import { useParams } from 'react-router';
+import { PageHeader, PartLinks } from '../shared/Page.tsx';
 import { ProjectsPart } from './ProjectsPart.tsx';
 import { PeoplePart, TagsPart, TemplatesPart } from './registers.tsx';
 import css from './Settings.module.css';
@@ -12,13 +12,13 @@ export function SettingsPage() {
   return (
     <div className={css.page}>
       <PageHeader title="Settings">
-        <nav className={css.tabs} aria-label="Parts of this screen">
-          {PARTS.map((name) => (
-            <Link key={name} to={`/settings/${name}`} aria-current={name === part ? 'page' : undefined}>
-              {name === 'templates' ? 'task templates' : name}
-            </Link>
-          ))}
-        </nav>
+        <PartLinks
+          parts={PARTS.map((name) => ({
+            to: `/settings/${name}`,
+            name: name === 'templates' ? 'task templates' : name,
+            current: name === part,
+          }))}
+        />
       </PageHeader>
       {part === 'projects' && <ProjectsPart />}
       {part === 'people' && <PeoplePart />}

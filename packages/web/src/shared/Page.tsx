@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { Link } from 'react-router';
 import css from './shared.module.css';
 
 /** The head of a screen: its name, its tabs, its actions. */
@@ -41,6 +42,19 @@ export function Tabs<T extends string>({
         </button>
       ))}
     </div>
+  );
+}
+
+/** The parts of a screen that have addresses of their own. */
+export function PartLinks({ parts }: { parts: readonly { to: string; name: string; current?: boolean }[] }) {
+  return (
+    <nav className={css.links} aria-label="Parts of this screen">
+      {parts.map(({ to, name, current = false }) => (
+        <Link key={to} to={to} aria-current={current ? 'page' : undefined}>
+          {name}
+        </Link>
+      ))}
+    </nav>
   );
 }
 

@@ -5,6 +5,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button, Input, Select } from 'antd';
 import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
 import { call } from '../api/call.ts';
+import { FileButton } from '../shared/FileButton.tsx';
 import { ErrorLine } from '../shared/Page.tsx';
 import css from './Tables.module.css';
 
@@ -217,7 +218,6 @@ function Csv({
   name: string;
   onTaken: (rows: Row[]) => void;
 }) {
-  const input = useRef<HTMLInputElement>(null);
   const take = async (file: File) => {
     const cells = parseCsv(await file.text());
     onTaken(cells.map(([key = '', value = '']): Row => [key, value]));
@@ -227,26 +227,11 @@ function Csv({
       <a href={`data:text/csv;charset=utf-8,${encodeURIComponent(writeCsv(rows))}`} download={`${name}.csv`}>
         CSV out
       </a>
-      <button
-        type="button"
-        className="link"
-        onClick={() => {
-          input.current?.click();
-        }}
-      >
-        CSV in …
-      </button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        words="CSV in …"
+        name="a CSV file"
         accept=".csv,text/csv,text/plain"
-        aria-label="a CSV file"
-        hidden
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file) void take(file);
-          e.target.value = '';
-        }}
+        onFile={(file) => void take(file)}
       />
     </span>
   );

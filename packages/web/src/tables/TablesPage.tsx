@@ -2,10 +2,10 @@ import { registers } from '@hatband/contract';
 import { LookupTable } from '@hatband/core/rules';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { Link, NavLink, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { call } from '../api/call.ts';
 import { register } from '../api/queries.ts';
-import { ErrorLine, Failed, Notice, PageHeader } from '../shared/Page.tsx';
+import { ErrorLine, Failed, Notice, PageHeader, PartLinks } from '../shared/Page.tsx';
 import { TableEditor } from './TableEditor.tsx';
 import css from './Tables.module.css';
 
@@ -17,10 +17,12 @@ export function TablesPage() {
   return (
     <div className={css.page}>
       <PageHeader title="Rules">
-        <nav className={css.tabs} aria-label="Parts of this screen">
-          <NavLink to="/rules">rules</NavLink>
-          <NavLink to="/tables">lookup tables</NavLink>
-        </nav>
+        <PartLinks
+          parts={[
+            { to: '/rules', name: 'rules' },
+            { to: '/tables', name: 'lookup tables', current: true },
+          ]}
+        />
         <AddTable names={data?.items.map(({ body }) => body.name) ?? []} />
       </PageHeader>
       {error && <Failed error={error} retry={() => void refetch()} />}
