@@ -53,15 +53,25 @@ describe('reading a file', () => {
 
   test.each([
     ['{', '', 'This is no JSON'],
-    ['[]', '', 'Invalid input'],
+    ['[]', '', 'What is wanted here is an object.'],
     [
       JSON.stringify({ version: 2, rules: [] }),
       'version',
       'This file is of version 2; this Hatband reads version 1.',
     ],
     [file([{ name: '' }]), 'rules[0].name', 'A rule needs a name.'],
+    [file([{ name: 'a', then: 'halt' }]), 'rules[0].then', 'One of these is wanted: stop, go on.'],
+    [
+      file([{ name: 'a', when: { all: [{ kind: 'sender', is: 'x.example' }] } }]),
+      'rules[0].when.all[0].is',
+      'What is wanted here is a list.',
+    ],
     [file([{ name: 'a', wen: {} }]), 'rules[0]', 'Hatband knows no “wen” here.'],
-    [file([{ name: 'a', when: { all: [{ kind: 'sender' }] } }]), 'rules[0].when.all[0].is', 'Invalid input'],
+    [
+      file([{ name: 'a', when: { all: [{ kind: 'sender' }] } }]),
+      'rules[0].when.all[0].is',
+      'This is missing: a list.',
+    ],
     [
       file([{ name: 'a', when: { all: [{ any: [{ kind: 'sender', is: [] }] }] } }]),
       'rules[0].when.all[0].any[0].is',

@@ -19,8 +19,32 @@ function misfits(issue: z.core.$ZodIssue, head: readonly PropertyKey[]): Misfit[
 
 const reach = (branch: readonly Misfit[]) => Math.max(0, ...branch.map(({ path }) => path.length));
 
+const EXPECTED: Readonly<Record<string, string>> = {
+  array: 'a list',
+  string: 'text',
+  number: 'a number',
+  int: 'a whole number',
+  boolean: 'true or false',
+  object: 'an object',
+  tuple: 'a pair',
+  record: 'an object',
+};
+
 function wordsOf(issue: z.core.$ZodIssue): string {
-  if (issue.code === 'unrecognized_keys')
-    return `Hatband knows no ${issue.keys.map((key) => `“${key}”`).join(', ')} here.`;
-  return issue.code === 'invalid_union' ? 'Hatband knows no such kind.' : issue.message;
+  switch (issue.code) {
+    case 'unrecognized_keys':
+      return `Hatband knows no ${issue.keys.map((key) => `“${key}”`).join(', ')} here.`;
+    case 'invalid_union':
+      return 'Hatband knows no such kind.';
+    case 'invalid_value':
+      return `One of these is wanted: ${issue.values.map(String).join(', ')}.`;
+    case 'invalid_type': {
+      const wanted = EXPECTED[issue.expected] ?? issue.expected;
+      return issue.message.endsWith('received undefined')
+        ? `This is missing: ${wanted}.`
+        : `What is wanted here is ${wanted}.`;
+    }
+    default:
+      return issue.message;
+  }
 }

@@ -90,3 +90,9 @@ export function sayScope(scope: Scope): string {
     whole: 'the whole text',
   }[scope];
 }
+
+/** Where a reading looks, “ in the subject”; nothing where it looks as readings do. */
+export const sayScopes = (scopes: readonly Scope[]) =>
+  JSON.stringify(scopes) === JSON.stringify(Scopes.parse(undefined))
+    ? ''
+    : ` in ${scopes.map(sayScope).join(', ')}`;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { Value as ValueFact } from '../../requests/index.ts';
-import type { EvidenceSpan } from '../../reading/index.ts';
-import { unitSpans } from '../unit.ts';
+import { factsIn } from '../factsIn.ts';
+import { sayScopes, Scopes } from '../scope.ts';
 import { readingBase, readingKind } from './kind.ts';
 
 const NAMES: Record<ValueFact['kind'], string> = {
@@ -15,24 +15,21 @@ const NAMES: Record<ValueFact['kind'], string> = {
 };
 
 export const detail = readingKind(
-  z.strictObject({ ...readingBase, kind: z.literal('detail'), of: ValueFact.shape.kind }),
+  z.strictObject({ ...readingBase, kind: z.literal('detail'), of: ValueFact.shape.kind, in: Scopes }),
   {
     label: 'a number, an amount, a link',
     doc: 'The first reference number (`reference`), amount (`money`), percentage (`percent`), `link`, `address`, `phone` number or `duration` of the subject, your note and the newest words; of an item those in its own words first.',
     compile:
-      ({ of }) =>
-      ({ view, unit }) => {
-        const all = view.incoming.reading.facts.values.filter(({ kind }) => kind === of);
-        const own = all.filter(({ spans }) =>
-          spans.some((span) => unitSpans(unit).some((other) => meets(span, other))),
-        );
-        return { found: [...own, ...all].map(({ value, spans }) => ({ value, spans })), absent: NAMES[of] };
-      },
-    say: ({ of }) => NAMES[of].replace(/^an? /, 'the first '),
+      ({ of, in: scopes }) =>
+      ({ view, unit }) => ({
+        found: factsIn(view.incoming.reading.facts.values, scopes, unit)
+          .filter(({ kind }) => kind === of)
+          .map(({ value, spans }) => ({ value, spans })),
+        absent: NAMES[of],
+      }),
+    say: ({ of, in: scopes }) => `${NAMES[of].replace(/^an? /, 'the first ')}${sayScopes(scopes)}`,
   },
 );
-
-const meets = (a: EvidenceSpan, b: EvidenceSpan) => a.part === b.part && a.start < b.end && b.start < a.end;
 
 const PARTS = {
   starts: 'the start of the event',

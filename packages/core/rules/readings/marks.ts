@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { header as headerOf } from '../../mail/index.ts';
 import { nameKey } from '../../tasks/index.ts';
 import { orList } from '../conditions/kind.ts';
+import { factsIn } from '../factsIn.ts';
+import { sayScopes, Scopes } from '../scope.ts';
 import { oneOrNone, readingBase, readingKind } from './kind.ts';
 
 export const labels = readingKind(
@@ -48,20 +50,21 @@ export const pair = readingKind(
   z.strictObject({
     ...readingBase,
     kind: z.literal('pair'),
+    in: Scopes,
     labels: z.array(z.string().trim().min(1)).min(1, 'Name a label.'),
   }),
   {
     label: 'a labelled line',
     doc: 'What stands behind one of these labels on a line of your note or the newest words, as in `Due: 3 December`.',
-    compile: (reading) => {
-      const wanted = reading.labels.map(nameKey);
-      return ({ view }) => ({
-        found: view.incoming.reading.facts.pairs
+    compile: ({ in: scopes, labels: wished }) => {
+      const wanted = wished.map(nameKey);
+      return ({ view, unit }) => ({
+        found: factsIn(view.incoming.reading.facts.pairs, scopes, unit)
           .filter(({ label }) => wanted.includes(nameKey(label)))
           .map(({ value, spans }) => ({ value, spans })),
-        absent: `a line labelled ${orList(reading.labels)}`,
+        absent: `a line labelled ${orList(wished)}`,
       });
     },
-    say: (reading) => `the line labelled ${orList(reading.labels)}`,
+    say: (reading) => `the line labelled ${orList(reading.labels)}${sayScopes(reading.in)}`,
   },
 );

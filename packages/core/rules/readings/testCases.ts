@@ -139,6 +139,7 @@ export const CASES: Record<keyof typeof READING_KINDS, Case[]> = {
     },
     { reading: { of: 'duration' }, value: 'PT1H30M', kind: 'duration', quote: '90 minutes' },
     { reading: { of: 'phone' }, value: null, missed: 'absent' },
+    { reading: { of: 'reference', in: ['note', 'subject'] }, value: null, missed: 'absent' },
     { reading: { of: 'link' }, value: null, kind: 'number', missed: 'notOfKind' },
   ],
   event: [
@@ -162,6 +163,7 @@ export const CASES: Record<keyof typeof READING_KINDS, Case[]> = {
     },
     { reading: { labels: ['Insured'] }, value: true, kind: 'yes/no', quote: 'yes' },
     { reading: { labels: ['Case'] }, value: null, missed: 'absent' },
+    { reading: { labels: ['Object'], in: ['note'] }, value: null, missed: 'absent' },
     { reading: { labels: ['Crates'] }, value: null, kind: 'number', missed: 'notOfKind' },
     { reading: { labels: ['Object'] }, value: null, kind: 'project', missed: 'unknown' },
   ],

@@ -1,16 +1,10 @@
 import { z } from 'zod';
 import { fold } from '../../languages/index.ts';
 import { compilePattern, Pattern } from '../pattern.ts';
-import { sayScope, Scopes, type Scope } from '../scope.ts';
+import { sayScopes, Scopes } from '../scope.ts';
 import { textIn, type Found } from '../unit.ts';
 import { findWords } from '../words.ts';
 import { oneOrNone, readingBase, readingKind } from './kind.ts';
-
-/** Where it looks, where that is said at all. */
-const sayScopes = (scopes: readonly Scope[]) =>
-  JSON.stringify(scopes) === JSON.stringify(Scopes.parse(undefined))
-    ? ''
-    : ` in ${scopes.map(sayScope).join(', ')}`;
 
 export const between = readingKind(
   z
