@@ -19,7 +19,10 @@ const VIEWS: Record<string, (page: Page) => Promise<void>> = {
   },
   rules: async (page) => {
     await page.goto('/rules');
-    await page.getByRole('navigation', { name: 'Rules in order' }).getByText('Invoices', { exact: true }).click();
+    await page
+      .getByRole('navigation', { name: 'Rules in order' })
+      .getByText('Invoices', { exact: true })
+      .click();
     await page.getByText('took mail').waitFor();
     await page.getByRole('combobox', { name: 'add a reading for due' }).click();
     await page.getByRole('combobox', { name: 'add a reading for due' }).fill('a day counted');

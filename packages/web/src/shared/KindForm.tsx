@@ -20,7 +20,7 @@ interface Props<T extends object> {
 
 /** The parts of one condition, reading or step as a row of choices, made from its schema. */
 export function KindForm<T extends object>({ schema, value, apart = [], suggest, of, onChange }: Props<T>) {
-  const parts = new Map(Object.entries(value));
+  const parts: ReadonlyMap<string, unknown> = new Map(Object.entries(value));
   const wanted = partsOf(schema).filter(({ name }) => !apart.includes(name));
   return (
     <div className={css.form}>
