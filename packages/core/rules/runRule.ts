@@ -118,7 +118,8 @@ function comment(rule: CompiledRule, view: View, on: KnownTask): RuleResult {
   return {
     tasks: [],
     comments: [{ on, text: own ? wordsOfValue(own.value) : text.value.trim(), evidence }],
-    makes: read.makes,
+    // A comment has no project, person or choice that would have to be there.
+    makes: [],
     effects: effectsOf(rule, view),
     trace: [{ itemKey: 'message', fields: read.trace, route: [] }],
   };

@@ -98,6 +98,31 @@ describe('what rules name', () => {
     ]);
   });
 
+  test('a new name of a person or a tag is carried into the tasks that hold the old one', async () => {
+    await server.ask(contract.registers.people.add, { body: { name: 'Tomas Quill' } });
+    await server.ask(contract.registers.tags.add, { body: { name: 'loan' } });
+    await putToWork({ name: 'Loans', route: [{ assignee: 'Tomas Quill', tags: ['Loan', 'other'] }] });
+    const { tasks } = await arrive('Gauge', 'x');
+    const [person] = (await server.ask(contract.registers.people.list)).items;
+    const [tag] = (await server.ask(contract.registers.tags.list)).items;
+    await server.ask(contract.registers.people.save, {
+      params: { id: person?.id ?? '' },
+      revision: 1,
+      body: { name: 'Tomas Weir' },
+    });
+    await server.ask(contract.registers.tags.save, {
+      params: { id: tag?.id ?? '' },
+      revision: 1,
+      body: { name: 'borrowed' },
+    });
+    const task = await server.ask(contract.getTask, { params: { id: tasks[0]?.id ?? 0 } });
+    expect(task).toMatchObject({ assignee: 'Tomas Weir', tags: ['borrowed', 'other'] });
+    expect((await server.ask(contract.listRules)).items[0]).toMatchObject({
+      version: 2,
+      live: { route: [{ assignee: 'Tomas Weir' }] },
+    });
+  });
+
   test('names are unique in any case, and a change of what changed meanwhile is refused', async () => {
     await server.ask(contract.registers.tags.add, { body: { name: 'Urgent', colour: 'clay' } });
     await expect(server.ask(contract.registers.tags.add, { body: { name: 'urgent' } })).rejects.toMatchObject(

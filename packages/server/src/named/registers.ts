@@ -8,6 +8,7 @@ import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
 import { renameInRules } from '../rules/renameInRules.ts';
 import { parseJson, type NamedRow, type Store } from '../store/index.ts';
+import { renameInTasks } from '../tasks/renameInTasks.ts';
 
 /** What rules call it. */
 const WHAT: Record<RegisterKind, NamedThing | null> = {
@@ -15,6 +16,13 @@ const WHAT: Record<RegisterKind, NamedThing | null> = {
   tables: 'table',
   templates: 'template',
   tags: null,
+};
+/** The field of tasks that holds it. */
+const FIELD: Record<RegisterKind, 'assignee' | 'tags' | null> = {
+  people: 'assignee',
+  tables: null,
+  templates: null,
+  tags: 'tags',
 };
 const ONE: Record<RegisterKind, string> = {
   people: 'person',
@@ -80,7 +88,7 @@ async function rowAsSeen(
   return row;
 }
 
-/** Rules that name it by its old name get new versions with the new one. */
+/** Rules that name it by its old name get new versions with the new one; tasks that hold it get it too. */
 export async function saveNamed(
   store: Store,
   kind: RegisterKind,
@@ -96,6 +104,8 @@ export async function saveNamed(
       .update({ name: body.name, body: JSON.stringify(body), revision: row.revision + 1 });
     const what = WHAT[kind];
     if (what) await renameInRules(trx, { what, from: row.name, to: body.name }, clock);
+    const field = FIELD[kind];
+    if (field) await renameInTasks(trx, { field, from: row.name, to: body.name }, clock);
     await record(trx, [{ kind: 'named', ref: seen.id }]);
   });
 }
