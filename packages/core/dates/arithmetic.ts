@@ -9,8 +9,6 @@ export const Calendar = z.object({
     .min(1, 'At least one day of the week is worked on.')
     .default([1, 2, 3, 4, 5]),
   closed: z.array(z.string()).default([]),
-  /** The last day up to which closed days are known. */
-  until: z.string().nullable().default(null),
 });
 export type Calendar = z.infer<typeof Calendar>;
 
@@ -37,23 +35,13 @@ export type DayCount = z.infer<typeof DayCount>;
 /** What a count can start from besides fixed days and fields. */
 export const DAY_SOURCES = ['deadline', 'arrival', 'sent'] as const;
 
-export interface CountedDay {
-  date: LocalDate;
-  /** The closed days are not known so far ahead. */
-  beyond: boolean;
-}
-
 /** The day that the count gives from `start`; a clock time of `start` is kept only where the day stays. */
-export function countDay(start: LocalDate, count: DayCount, calendar: Calendar): CountedDay {
+export function countDay(start: LocalDate, count: DayCount, calendar: Calendar): LocalDate {
   const from = parseDay(start);
   const day = toWorked(onTo(moved(from, count, calendar), count.to, calendar), count.offDays, calendar);
   const time = count.time ?? (day === from && start.length > 10 ? start.slice(11) : null);
-  const date = time === null ? isoOf(day) : `${isoOf(day)}T${time}`;
-  return { date, beyond: calendar.until !== null && usesCalendar(count) && isoOf(day) > calendar.until };
+  return time === null ? isoOf(day) : `${isoOf(day)}T${time}`;
 }
-
-const usesCalendar = ({ unit, to, offDays }: DayCount) =>
-  unit === 'working days' || offDays !== 'stay' || to === 'last working day of the month';
 
 const isWorked = (day: Day, { workdays, closed }: Calendar) =>
   workdays.includes(weekdayOf(day) + 1) && !closed.includes(isoOf(day));

@@ -1,8 +1,10 @@
-import { checkKind, isBuiltIn, sameName, wordsOfValue } from '../tasks/index.ts';
+import { checkKind, sameName, wordsOfValue } from '../tasks/index.ts';
 import { leavesOf, problemsOfWhen } from './when.ts';
 import { needsOfReading, problemsOfReading } from './readings/index.ts';
 import type { Context } from './context.ts';
-import { missingName } from './names.ts';
+import type { Effect } from './effects.ts';
+import { missing } from './missing.ts';
+import { compileTemplate } from './template.ts';
 import { kindOfField, orderRows } from './rows.ts';
 import type { Ref, RouteLine } from './route.ts';
 import type { ReadRow, RuleDefinition } from './rule.ts';
@@ -15,7 +17,7 @@ export interface Problem {
 
 /** What is wrong with a rule whose form is right: names of what does not exist, values of another kind, circles. */
 export function checkRule(definition: RuleDefinition, context: Context): Problem[] {
-  const { when, read, route, makes } = definition;
+  const { when, read, route, makes, effects } = definition;
   // Every rule reads a title.
   const fields = ['title', ...read.map(({ field }) => field)];
   return [
@@ -27,10 +29,20 @@ export function checkRule(definition: RuleDefinition, context: Context): Problem
     ...read.flatMap((row, i) => problemsOfRow(row, fields, context).map(at('read', i))),
     ...circleIn(read),
     ...route.flatMap((line, i) => problemsOfLine(line, fields, context).map(at('route', i))),
-    ...(makes.kind === 'project' && !isBuiltIn(makes.named) && !has(fields, makes.named)
+    ...(makes.kind === 'project' && !has(fields, makes.named)
       ? [{ path: ['makes', 'named'], message: `This rule reads no ${makes.named}.` }]
       : []),
+    ...effects.flatMap((effect, i) => problemsOfEffect(effect, fields).map(at('effects', i))),
   ];
+}
+
+function problemsOfEffect(effect: Effect, fields: readonly string[]): Problem[] {
+  if (effect.kind !== 'send') return [];
+  return (['subject', 'text'] as const).flatMap((part) =>
+    compileTemplate(effect[part])
+      .fields.filter((field) => !has(fields, field))
+      .map((field) => ({ path: [part], message: `This rule reads no ${field}.` })),
+  );
 }
 
 const at =
@@ -85,8 +97,12 @@ function problemsOfLine(line: RouteLine, fields: readonly string[], context: Con
   const { project, section, assignee, template } = line;
   const named = typeof project === 'string' ? project : null;
   const home = context.projects.find(({ name }) => named !== null && sameName(name, named));
-  const missing = (key: string, message: string | null) =>
-    message === null ? [] : [{ path: [key], message }];
+  const lacks = (
+    key: 'project' | 'assignee' | 'template',
+    what: Parameters<typeof missing>[1],
+    name: unknown,
+  ) =>
+    typeof name === 'string' ? missing(context, what, name).map((message) => ({ path: [key], message })) : [];
   return [
     ...(line.if === null ? [] : problemsOfWhen(line.if, context).map(at('if'))),
     ...(line.if === null
@@ -96,9 +112,9 @@ function problemsOfLine(line: RouteLine, fields: readonly string[], context: Con
             ? [{ path: ['if', ...path], message: `This rule reads no ${condition.field}.` }]
             : [],
         )),
-    ...(named === null ? [] : missing('project', missingName(context, 'project', named))),
-    ...(typeof assignee === 'string' ? missing('assignee', missingName(context, 'who', assignee)) : []),
-    ...(template === null ? [] : missing('template', missingName(context, 'template', template))),
+    ...lacks('project', 'project', project),
+    ...lacks('assignee', 'person', assignee),
+    ...lacks('template', 'template', template),
     ...(home && typeof section === 'string' && !home.sections.some((name) => sameName(name, section))
       ? [{ path: ['section'], message: `${home.name} has no section “${section}”.` }]
       : []),

@@ -1,8 +1,11 @@
 import type { Problem } from './check.ts';
 import { checkRule } from './check.ts';
+import { compileEffect, type MakeEffect } from './compileEffect.ts';
 import type { Terms } from './conditions/kind.ts';
 import type { Context } from './context.ts';
 import type { RuledOut } from './outcome.ts';
+import type { Unit } from './unit.ts';
+import { compileUnits } from './units.ts';
 import type { View } from './view.ts';
 import { compileRow, orderRows, type CompiledRow } from './rows.ts';
 import { ReadRow, type RuleVersion } from './rule.ts';
@@ -18,6 +21,9 @@ export interface CompiledRule {
   rows: CompiledRow[];
   /** The tests of the route's lines; null: no condition. */
   lines: (GroupTest | null)[];
+  /** What a message is made of: a task each. */
+  units: (view: View) => Unit[];
+  effects: readonly MakeEffect[];
   /** Mail that answers itself reaches it. */
   seesReplies: boolean;
   /** The rule's shorthand in a message. */
@@ -67,7 +73,7 @@ function howOften(rules: readonly CompiledRule[]): Map<string, number> {
 const TITLE = ReadRow.parse({ field: 'title', from: [{ kind: 'title', id: 'title' }] });
 
 export function compileRule(version: RuleVersion, context: Context): CompiledRule {
-  const { when, read, route } = version.definition;
+  const { when, read, route, makes, effects } = version.definition;
   const rows = read.some(({ field }) => field === 'title') ? read : [TITLE, ...read];
   const signals = signalsOf(rows);
   return {
@@ -76,6 +82,8 @@ export function compileRule(version: RuleVersion, context: Context): CompiledRul
     test: compileWhen(when, context),
     rows: orderRows(rows).ordered.map((row) => compileRow(row, context)),
     lines: route.map((line) => line.if && compileWhen(line.if, context)),
+    units: compileUnits(makes),
+    effects: effects.map(compileEffect),
     seesReplies: leavesOf(when).some(
       ({ condition, path }) => condition.kind === 'automatic' && !path.includes('none'),
     ),

@@ -1,11 +1,11 @@
 import { sayEffect } from './dueEffect.ts';
 import { sayMakes } from './makes.ts';
 import { sayLine } from './route.ts';
-import type { RuleDefinition } from './rule.ts';
-import { fieldName, sayRow } from './sentences.ts';
+import type { ReadRow, RuleDefinition } from './rule.ts';
+import { fieldName, sayRow, sayStart } from './sentences.ts';
 import { openGroup, sayWhen } from './when.ts';
 
-/** A line of a rule in words; equal lines of two versions say the same. */
+/** A line of a rule in words. */
 export interface RuleLine {
   part: 'name' | 'note' | 'when' | 'read' | 'route' | 'then';
   text: string;
@@ -15,34 +15,57 @@ export interface LineChange extends RuleLine {
   change: 'taken off' | 'added';
 }
 
-/** The rule line by line, in words. */
-export function linesOf(rule: RuleDefinition): RuleLine[] {
+/** `says` is all that the line holds, though its words may leave some of it out. */
+interface FullLine extends RuleLine {
+  says: string;
+}
+
+/** The rule line by line; lines of the route with their numbers, since their order matters. */
+function linesOf(rule: RuleDefinition): FullLine[] {
   const { how, of } = openGroup(rule.when);
-  const line = (part: RuleLine['part'], text: string): RuleLine => ({ part, text });
+  const line = (part: RuleLine['part'], text: string, whole: unknown): FullLine => ({
+    part,
+    text,
+    says: JSON.stringify(whole, (key, value: unknown) => (key === 'id' ? undefined : value)),
+  });
   return [
-    line('name', rule.name),
-    ...(rule.description === '' ? [] : [line('note', rule.description)]),
-    line('when', `${how} of these; starts by ${rule.start.kind}`),
-    ...of.map((member) => line('when', sayWhen(member))),
-    ...rule.read.map((row) => line('read', `${fieldName(row.field)}: ${sayRow(row)}`)),
-    line('route', sayMakes(rule.makes)),
-    ...rule.route.map((each) =>
-      line('route', each.if === null ? sayLine(each) : `${sayLine(each)} if it ${sayWhen(each.if)}`),
-    ),
-    ...rule.effects.map((effect) => line('then', sayEffect(effect))),
-    line('then', rule.then),
+    line('name', rule.name, rule.name),
+    line('name', `band: ${rule.band.hue}, ${rule.band.pattern}`, rule.band),
+    ...(rule.description === '' ? [] : [line('note', rule.description, rule.description)]),
+    line('when', `mail${sayStart(rule.start)} with ${how} of these`, [rule.start, how]),
+    ...of.map((member) => line('when', sayWhen(member), member)),
+    ...rule.read.map((row) => line('read', `${fieldName(row.field)}: ${sayRow(row)}${rowChoices(row)}`, row)),
+    line('route', sayMakes(rule.makes), rule.makes),
+    ...rule.route.map((each, i) => {
+      const condition = each.if === null ? '' : ` if it ${sayWhen(each.if)}`;
+      const unknown = each.unknown === 'otherwise' ? '' : ` (a project that is not there: ${each.unknown})`;
+      return line('route', `${i + 1}. ${sayLine(each)}${condition}${unknown}`, [i, each]);
+    }),
+    ...rule.effects.map((effect) => line('then', sayEffect(effect), effect)),
+    line('then', rule.then, rule.then),
   ];
+}
+
+/** What a row's sentence leaves out. */
+function rowChoices({ kind, choices, unknown }: ReadRow): string {
+  const said = [
+    ...(kind === null ? [] : [kind]),
+    ...(choices.length === 0 ? [] : [`one of ${choices.join(', ')}`]),
+    ...(unknown === 'otherwise' ? [] : [`what is not there: ${unknown}`]),
+  ];
+  return said.length === 0 ? '' : ` (${said.join('; ')})`;
 }
 
 /** What one version of a rule says and another does not, part by part. */
 export function differenceOf(before: RuleDefinition, after: RuleDefinition): LineChange[] {
   const [was, is] = [linesOf(before), linesOf(after)];
-  const has = (lines: readonly RuleLine[], { part, text }: RuleLine) =>
-    lines.some((other) => other.part === part && other.text === text);
-  return [
-    ...was.filter((each) => !has(is, each)).map((each) => ({ ...each, change: 'taken off' as const })),
-    ...is.filter((each) => !has(was, each)).map((each) => ({ ...each, change: 'added' as const })),
-  ].toSorted((a, b) => PARTS.indexOf(a.part) - PARTS.indexOf(b.part));
+  const without = (lines: readonly FullLine[], others: readonly FullLine[], change: LineChange['change']) =>
+    lines
+      .filter(({ part, says }) => !others.some((other) => other.part === part && other.says === says))
+      .map(({ part, text }) => ({ part, text, change }));
+  return [...without(was, is, 'taken off'), ...without(is, was, 'added')].toSorted(
+    (a, b) => PARTS.indexOf(a.part) - PARTS.indexOf(b.part),
+  );
 }
 
 const PARTS: readonly RuleLine['part'][] = ['name', 'note', 'when', 'read', 'route', 'then'];

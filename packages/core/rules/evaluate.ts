@@ -1,4 +1,5 @@
 import type { Reading } from '../reading/index.ts';
+import { sameName } from '../tasks/index.ts';
 import { BUILT_IN, builtInRule } from './builtIn.ts';
 import { candidates, compile, compileRule, type CompiledRule, type CompiledRules } from './compile.ts';
 import { Context } from './context.ts';
@@ -77,7 +78,7 @@ function isMeantFor({ version, seesReplies }: CompiledRule, { delivery, reading 
   const { start } = version.definition;
   const isLabelled =
     start.kind !== 'label' ||
-    delivery.labels.some((label) => start.is.some((wanted) => wanted.toLowerCase() === label.toLowerCase()));
+    delivery.labels.some((label) => start.is.some((wanted) => sameName(wanted, label)));
   return (
     start.kind === delivery.occasion && isLabelled && (seesReplies || reading.facts.automatic !== 'reply')
   );

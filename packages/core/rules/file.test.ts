@@ -146,6 +146,16 @@ describe('reading a file', () => {
       'rules[0].read[0].from[0]',
       'This rule reads no X.',
     ],
+    [
+      file([{ name: 'a', effects: [{ kind: 'send', to: ['asker'], subject: 'x', text: 'By {{ due }}' }] }]),
+      'rules[0].effects[0].text',
+      'This rule reads no due.',
+    ],
+    [
+      file([{ name: 'a', makes: { kind: 'project', named: 'notes' } }]),
+      'rules[0].makes.named',
+      'This rule reads no notes.',
+    ],
     ['['.repeat(5000) + ']'.repeat(5000), '', 'It is nested too deep.'],
   ])('%s', (json, path, message) => {
     const errors = errorsOf(json);

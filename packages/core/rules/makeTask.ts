@@ -146,7 +146,7 @@ function fillTemplate(task: MadeTask, template: TaskTemplate, { view }: Parts, b
       time: null,
     };
     fields.deadline = fields.due;
-    fields.due = countDay(fields.due, lead, view.context.calendar).date;
+    fields.due = countDay(fields.due, lead, view.context.calendar);
     if (evidence.due) evidence.deadline = evidence.due;
   }
   if (fields.reminders.length === 0) {
@@ -215,5 +215,5 @@ function remind(count: DayCount, fields: TaskFields, view: View): string[] {
           : own === 'deadline'
             ? (fields.deadline ?? fields.due)
             : null;
-  return start === null ? [] : [countDay(start, count, view.context.calendar).date];
+  return start === null ? [] : [countDay(start, count, view.context.calendar)];
 }

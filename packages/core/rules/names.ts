@@ -1,4 +1,4 @@
-import type { Context } from './context.ts';
+import { nameKey } from '../tasks/index.ts';
 import { renameInReading } from './readings/index.ts';
 import type { NamedThing, Rename } from './rename.ts';
 import type { RuleDefinition } from './rule.ts';
@@ -20,13 +20,14 @@ export function renameInRule(definition: RuleDefinition, rename: Rename): RuleDe
 }
 
 function renameInLine(line: RouteLine, rename: Rename): RouteLine {
-  const { project, assignee, template } = line;
+  const { project, assignee, template, tags } = line;
   return {
     ...line,
     if: line.if && renameInWhen(line.if, rename),
     project: typeof project === 'string' ? rename('project', project) : project,
     assignee: renameRef(assignee, rename),
     template: template === null ? null : rename('template', template),
+    tags: tags.map((tag) => rename('tag', tag)),
   };
 }
 
@@ -36,27 +37,10 @@ const renameRef = (ref: Ref | null, rename: Rename) => (typeof ref === 'string' 
 export function namesIn(definition: RuleDefinition): { what: NamedThing; name: string }[] {
   const found = new Map<string, { what: NamedThing; name: string }>();
   renameInRule(definition, (what, name) => {
-    found.set(`${what} ${name.toLowerCase()}`, { what, name });
+    found.set(`${what} ${nameKey(name)}`, { what, name });
     return name;
   });
   return [...found.values()];
-}
-
-/** The things of these kinds that do not exist, each as a sentence. */
-export function missingName(
-  { projects, people, tables, templates }: Context,
-  what: NamedThing,
-  name: string,
-): string | null {
-  const isNamed = (each: { name: string }) => each.name.toLowerCase() === name.toLowerCase();
-  const known = {
-    project: projects.some(isNamed),
-    who: people.some((person) => isNamed(person) || person.addresses.includes(name.toLowerCase())),
-    table: tables.some(isNamed),
-    template: templates.some(isNamed),
-  };
-  const words = { project: 'project', who: 'person', table: 'lookup table', template: 'task template' };
-  return known[what] ? null : `There is no ${words[what]} “${name}”.`;
 }
 
 /** All conditions of a rule, of its When and of its route. */

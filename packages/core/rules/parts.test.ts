@@ -6,6 +6,7 @@ import {
   parseRuleFile,
   renameInRule,
   sayStep,
+  type RuleInput,
   type TidyStep,
 } from './index.ts';
 import { senderLookup, wordLookup, LookupTable } from './lookupTable.ts';
@@ -156,6 +157,14 @@ describe('names in rules', () => {
   });
 });
 
+const IN_A = { if: { all: [{ kind: 'flag' as const }] }, project: 'A' };
+const IN_B = { if: { all: [{ kind: 'reply' as const }] }, project: 'B' };
+const row = (more: object) => ({
+  field: 'Size',
+  from: [{ kind: 'pair' as const, labels: ['Size'] }],
+  ...more,
+});
+
 test('the difference between two versions, line by line', () => {
   const one = version({
     name: 'r',
@@ -175,6 +184,22 @@ test('the difference between two versions, line by line', () => {
     { part: 'then', text: 'stop', change: 'taken off' },
     { part: 'then', text: 'go on', change: 'added' },
   ]);
+});
+
+test.each<[string, Partial<RuleInput>, Partial<RuleInput>]>([
+  ['a band', {}, { band: { hue: 'moss', pattern: 'plain' } }],
+  ['a start', { start: { kind: 'label', is: ['a'] } }, { start: { kind: 'label', is: ['b'] } }],
+  ['a look', { start: { kind: 'hand' } }, { start: { kind: 'hand', look: true } }],
+  ['the order of the route', { route: [IN_A, IN_B, {}] }, { route: [IN_B, IN_A, {}] }],
+  ['what becomes of an unknown project', { route: [{}] }, { route: [{ unknown: 'hold' }] }],
+  ['a kind', { read: [row({})] }, { read: [row({ kind: 'number' })] }],
+  ['choices', { read: [row({})] }, { read: [row({ choices: ['a'] })] }],
+  ['an unknown value', { read: [row({})] }, { read: [row({ unknown: 'make' })] }],
+])('a difference is shown in words: %s', (_, one, other) => {
+  const [was, is] = [one, other].map((part) => version({ name: 'r', ...part }).definition);
+  const changes = was && is ? differenceOf(was, is) : [];
+  expect(changes.map(({ change }) => change)).toContain('added');
+  expect(new Set(changes.map(({ part, text }) => `${part} ${text}`)).size).toBe(changes.length);
 });
 
 test('what a file may leave out is as the context has it', () => {

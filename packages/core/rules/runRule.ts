@@ -1,7 +1,6 @@
-import { wordsOfValue, type Value } from '../tasks/index.ts';
+import { nameKey, wordsOfValue, type Value } from '../tasks/index.ts';
 import type { CompiledRule } from './compile.ts';
 import type { DueEffect } from './dueEffect.ts';
-import type { Effect } from './effects.ts';
 import type { KnownTask } from './incoming.ts';
 import type { Makes } from './makes.ts';
 import { makeTask } from './makeTask.ts';
@@ -9,9 +8,8 @@ import type { Made, MadeComment, MadeTask, TaskTrace } from './outcome.ts';
 import { readRows, type RowsRead } from './readRows.ts';
 import { routeTask } from './routeTask.ts';
 import { HoldForPerson, RuleFailure } from './stops.ts';
-import { compileTemplate } from './template.ts';
-import type { ReadInput, Unit } from './unit.ts';
-import { itemKeys, unitsOf } from './units.ts';
+import type { Unit } from './unit.ts';
+import { itemKeys } from './units.ts';
 import type { View } from './view.ts';
 
 /** What one rule makes of one message. */
@@ -31,7 +29,7 @@ export function runRule(rule: CompiledRule, view: View): RuleResult {
   if (makes.kind === 'hold') throw new HoldForPerson(makes.why || 'The rule says so.');
   if (makes.kind === 'nothing') return { ...NONE, effects: effectsOf(rule, view) };
   if (makes.kind === 'comment') return commentOr(rule, view, makes);
-  return makeTasks(rule, view, unitsOf(makes, view));
+  return makeTasks(rule, view, rule.units(view));
 }
 
 const NONE: RuleResult = { tasks: [], comments: [], makes: [], effects: [], trace: [] };
@@ -78,7 +76,7 @@ function openProject(
   view: View,
   { named }: Extract<Makes, { kind: 'project' }>,
 ): Extract<Made, { what: 'project' }> {
-  const value = readWhole(rule, view).values.get(named.toLowerCase())?.value;
+  const value = readWhole(rule, view).values.get(nameKey(named))?.value;
   const name = value === undefined ? '' : wordsOfValue(value).slice(0, 80).trim();
   if (name === '') throw new HoldForPerson(`The project has no name: ${named} was not found.`);
   return { what: 'project', name, description: view.text(scopeOfWords(view)).value.trim() };
@@ -125,19 +123,5 @@ function comment(rule: CompiledRule, view: View, on: KnownTask): RuleResult {
   };
 }
 
-/** The effects; the texts of mail that goes out are made of what is read of the whole message. */
-function effectsOf(rule: CompiledRule, view: View): DueEffect[] {
-  return rule.version.definition.effects.map((effect) =>
-    effect.kind === 'send' ? mailOf(effect, rule, view) : effect,
-  );
-}
-
-function mailOf(effect: Extract<Effect, { kind: 'send' }>, rule: CompiledRule, view: View): DueEffect {
-  const asker = view.incoming.reading.anatomy.who?.address ?? '';
-  const to = effect.to.map((each) => (each === 'asker' ? asker : each)).filter((each) => each !== '');
-  if (to.length === 0) throw new RuleFailure('There is nobody to send the mail to.');
-  const { values } = readWhole(rule, view);
-  const input: ReadInput = { view, unit: { kind: 'message' }, read: values, shorthand: [] };
-  const render = (text: string) => compileTemplate(text).render(input);
-  return { ...effect, to, subject: render(effect.subject), text: render(effect.text) };
-}
+const effectsOf = (rule: CompiledRule, view: View): DueEffect[] =>
+  rule.effects.map((make) => make(view, () => readWhole(rule, view).values));

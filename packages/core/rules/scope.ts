@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { sameName } from '../tasks/index.ts';
 import { joinSlices, type Words } from '../anatomy/index.ts';
 import type { EvidenceSpan, Reading } from '../reading/index.ts';
 
@@ -26,7 +27,7 @@ export interface ScopeText {
 /** The words of a scope, but for those of an item; empty where the message has none. */
 export function scopeText({ message, anatomy }: Reading, scope: MessageScope): ScopeText {
   if (typeof scope === 'object') {
-    const found = message.headers.find(({ name }) => name.toLowerCase() === scope.header.toLowerCase());
+    const found = message.headers.find(({ name }) => sameName(name, scope.header));
     const value = found?.value ?? '';
     return { value, spans: spansIn('header', value, joinSlices(value, [all(value)]), found?.name) };
   }

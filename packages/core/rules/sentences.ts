@@ -6,7 +6,7 @@ import { sayMakes } from './makes.ts';
 import type { Outcome, RuleTrace, TaskTrace, TriedReading } from './outcome.ts';
 import { sayReading } from './readings/index.ts';
 import { sayRoute } from './route.ts';
-import type { ReadRow, RuleDefinition } from './rule.ts';
+import type { ReadRow, RuleDefinition, Start } from './rule.ts';
 import { sayStep } from './tidy.ts';
 import { openGroup, sayWhen, type Tested } from './when.ts';
 
@@ -20,22 +20,23 @@ export function sayRule(rule: RuleDefinition): string {
     .join('');
   const effects = rule.effects.length === 0 ? '' : ` Then ${rule.effects.map(sayEffect).join(', ')}.`;
   const goOn = rule.then === 'go on' ? ' Later rules fill what is still empty.' : '';
-  return `${startWords(rule, mail)} ${sayMakes(rule.makes)}${routed}${fields}.${effects}${goOn}`;
+  return `${mail}${sayStart(rule.start)} ${sayMakes(rule.makes)}${routed}${fields}.${effects}${goOn}`;
 }
 
 const makesTasks = ({ makes }: RuleDefinition) =>
   !['nothing', 'hold', 'comment', 'project'].includes(makes.kind);
 
-function startWords({ start }: RuleDefinition, mail: string): string {
+/** What sets a rule to work, in words behind the mail that it takes; on arrival none. */
+export function sayStart(start: Start): string {
   switch (start.kind) {
     case 'arrival':
-      return mail;
+      return '';
     case 'label':
-      return `${mail}, once it is labelled ${start.is.join(' or ')},`;
+      return `, once it is labelled ${start.is.join(' or ')},`;
     case 'flag':
-      return `${mail}, once it is flagged,`;
+      return ', once it is flagged,';
     case 'hand':
-      return `${mail}, when you choose so${start.look ? ' and have looked at it' : ''},`;
+      return `, when you choose so${start.look ? ' and have looked at it' : ''},`;
   }
 }
 

@@ -1,54 +1,59 @@
-import { nameKey } from '../tasks/index.ts';
+import { sameName } from '../tasks/index.ts';
 import type { Makes } from './makes.ts';
-import { compilePattern } from './pattern.ts';
+import { compilePattern, type CompiledPattern } from './pattern.ts';
+import type { ScopeText } from './scope.ts';
 import { tableRows } from './tableRows.ts';
 import { unitText, type Unit } from './unit.ts';
 import type { View } from './view.ts';
 
 /** What a message is made of, by what the rule makes; the whole message where it has no parts of that kind. */
-export function unitsOf(makes: Makes, view: View): Unit[] {
-  const parts = partsOf(makes, view);
-  return parts.length === 0 ? [{ kind: 'message' }] : parts;
+export function compileUnits(makes: Makes): (view: View) => Unit[] {
+  const partsOf = compileParts(makes);
+  return (view) => {
+    const parts = partsOf(view);
+    return parts.length === 0 ? [{ kind: 'message' }] : parts;
+  };
 }
 
-function partsOf(makes: Makes, view: View): Unit[] {
+function compileParts(makes: Makes): (view: View) => Unit[] {
   switch (makes.kind) {
     case 'items':
-      return view.incoming.reading.facts.items.map((item) => ({ kind: 'item', item }));
+      return itemsOf;
     case 'project':
-      return makes.tasks === 'items' ? partsOf({ kind: 'items' }, view) : [];
+      return makes.tasks === 'items' ? itemsOf : () => [];
     case 'rows':
-      return rowsWith(makes.columns, view);
-    case 'matches':
-      return matchesOf(makes, view);
+      return (view) => rowsWith(makes.columns, view);
+    case 'matches': {
+      const compiled = compilePattern(makes.pattern);
+      return (view) => makes.in.flatMap((scope) => matchesIn(view.text(scope), compiled));
+    }
     default:
-      return [];
+      return () => [];
   }
 }
 
+const itemsOf = (view: View): Unit[] =>
+  view.incoming.reading.facts.items.map((item) => ({ kind: 'item', item }));
+
 function rowsWith(columns: readonly string[], view: View): Unit[] {
   return tableRows(view).filter(({ cells }) =>
-    columns.every((name) => cells.some(({ column }) => nameKey(column) === nameKey(name))),
+    columns.every((name) => cells.some(({ column }) => sameName(column, name))),
   );
 }
 
-function matchesOf({ in: scopes, pattern }: Extract<Makes, { kind: 'matches' }>, view: View): Unit[] {
-  const compiled = compilePattern(pattern);
-  return scopes.flatMap((scope) => {
-    const text = view.text(scope);
-    const found = (start: number, end: number) => ({
-      value: text.value.slice(start, end),
-      spans: text.spans(start, end),
-    });
-    return compiled.matches(text.value).map(({ start, end, groups }): Unit => ({
-      kind: 'match',
-      spans: text.spans(start, end),
-      groups: new Map([
-        ['0', found(start, end)],
-        ...[...groups].map(([name, place]) => [name, found(place.start, place.end)] as const),
-      ]),
-    }));
+function matchesIn(text: ScopeText, pattern: CompiledPattern): Unit[] {
+  const found = (start: number, end: number) => ({
+    value: text.value.slice(start, end),
+    spans: text.spans(start, end),
   });
+  return pattern.matches(text.value).map(({ start, end, groups }): Unit => ({
+    kind: 'match',
+    spans: text.spans(start, end),
+    groups: new Map([
+      ['0', found(start, end)],
+      ...[...groups].map(([name, place]) => [name, found(place.start, place.end)] as const),
+    ]),
+  }));
 }
 
 /** The keys of the units, made of their own words and, of equal ones, their number; never of their place. */

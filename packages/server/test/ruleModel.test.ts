@@ -118,9 +118,18 @@ describe('what rules name', () => {
     const task = await server.ask(contract.getTask, { params: { id: tasks[0]?.id ?? 0 } });
     expect(task).toMatchObject({ assignee: 'Tomas Weir', tags: ['borrowed', 'other'] });
     expect((await server.ask(contract.listRules)).items[0]).toMatchObject({
-      version: 2,
-      live: { route: [{ assignee: 'Tomas Weir' }] },
+      version: 3,
+      live: { route: [{ assignee: 'Tomas Weir', tags: ['borrowed', 'other'] }] },
     });
+  });
+
+  test('names are the same in any case, beyond ASCII too', async () => {
+    await server.ask(contract.registers.people.add, { body: { name: 'Élise Marr' } });
+    await expect(
+      server.ask(contract.registers.people.add, { body: { name: 'élise marr' } }),
+    ).rejects.toMatchObject({ problem: { status: 409 } });
+    await addProject({ name: 'Überseehafen' });
+    await expect(addProject({ name: 'überseehafen' })).rejects.toMatchObject({ problem: { status: 409 } });
   });
 
   test('names are unique in any case, and a change of what changed meanwhile is refused', async () => {
@@ -173,12 +182,18 @@ describe('a rule that cannot be worked', () => {
   });
 
   test('what a rule holds for the user becomes a task when he releases it', async () => {
-    const rule = await putToWork({ name: 'Read first', makes: { kind: 'hold', why: 'Ask Tomas.' } });
+    const rule = await putToWork({
+      name: 'Read first',
+      makes: { kind: 'hold', why: 'Ask Tomas.' },
+      effects: [{ kind: 'flag' }],
+    });
     const arrival = await arrive('Gauge', 'x');
     expect(arrival.outcome).toMatchObject({ kind: 'held', held: [{ why: 'hold', message: 'Ask Tomas.' }] });
     const release = { params: { id: arrival.id }, body: { ruleId: rule.id } };
     const released = await server.ask(contract.releaseArrival, release);
     expect(released).toMatchObject({ outcome: { kind: 'tasks', held: [] }, tasks: [{ title: 'Gauge' }] });
+    const { effects } = await server.ask(contract.getArrival, { params: { id: arrival.id } });
+    expect(effects).toEqual([{ ruleName: 'Read first', effect: { kind: 'flag', set: true } }]);
   });
 });
 

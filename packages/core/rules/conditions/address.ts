@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { nameKey } from '../../tasks/index.ts';
 import type { Delivery } from '../incoming.ts';
+import { missing } from '../missing.ts';
 import { answer, conditionKind, oneOf, orList } from './kind.ts';
 
 /** What an arrival's address may be called by: “Inbox”, its project or mailbox, and the address itself. */
@@ -36,10 +37,9 @@ export const address = conditionKind(
       ...condition,
       is: condition.is.map((each) => rename('project', each)),
     }),
-    problems: ({ is }, { projects }) =>
+    problems: ({ is }, context) =>
       is
         .filter((name) => !name.includes('@') && nameKey(name) !== 'inbox')
-        .filter((name) => !projects.some((project) => nameKey(project.name) === nameKey(name)))
-        .map((name) => `There is no project “${name}”.`),
+        .flatMap((name) => missing(context, 'project', name)),
   },
 );

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { fold } from '../../languages/index.ts';
+import { sameName } from '../../tasks/index.ts';
 import { findWords } from '../words.ts';
 import { answer, conditionKind, quoted } from './kind.ts';
 
@@ -16,7 +17,7 @@ export const header = conditionKind(
       const finders = contain.map((each) => findWords(each));
       return (view) => {
         const { message } = view.incoming.reading;
-        const all = message.headers.filter((each) => each.name.toLowerCase() === name.toLowerCase());
+        const all = message.headers.filter((each) => sameName(each.name, name));
         const fit = all.find(
           ({ value }) => finders.length === 0 || finders.some((find) => find(fold(value)).length > 0),
         );

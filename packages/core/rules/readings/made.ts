@@ -46,7 +46,7 @@ export const day = readingKind(
       return (input) => {
         const start = startOf(count.from, input);
         if (!start) return { found: [], absent: `a day to count from (${count.from})` };
-        return oneOrNone({ value: countDay(start.date, count, calendar).date, spans: start.spans }, 'a day');
+        return oneOrNone({ value: countDay(start.date, count, calendar), spans: start.spans }, 'a day');
       };
     },
     say: sayCount,

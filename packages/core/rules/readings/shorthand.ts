@@ -30,7 +30,8 @@ export const shorthand = readingKind(
           .map(({ value, spans }) => ({ value: value.trim(), spans })),
         absent: `shorthand with ${sayOne(own)}`,
       }),
-    say: (signal) => `shorthand: ${sayOne(signal)}`,
+    say: (signal) =>
+      `shorthand: ${sayOne(signal)}${signal.sign !== null && signal.upTo === 'end of line' ? ' up to the end of the line' : ''}`,
   },
 );
 

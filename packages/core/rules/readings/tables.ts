@@ -3,7 +3,8 @@ import { fold } from '../../languages/index.ts';
 import { nameKey, sameName, wordsOfValue } from '../../tasks/index.ts';
 import { orList } from '../conditions/kind.ts';
 import { senderLookup, wordLookup } from '../lookupTable.ts';
-import { Scopes } from '../scope.ts';
+import { missing } from '../missing.ts';
+import { sayScopes, Scopes } from '../scope.ts';
 import { tableRows } from '../tableRows.ts';
 import { textIn, type Found, type ReadInput } from '../unit.ts';
 import { readingBase, readingKind } from './kind.ts';
@@ -68,11 +69,11 @@ export const lookup = readingKind(
         return { found, absent };
       };
     },
-    say: ({ table, of }) => `what the table ${table} gives${of === null ? '' : ` for the ${of}`}`,
+    say: ({ table, of, in: scopes }) =>
+      `what the table ${table} gives${of === null ? sayScopes(scopes) : ` for the ${of}`}`,
     rename: (reading, rename) => ({ ...reading, table: rename('table', reading.table) }),
     needs: ({ of }) => (of === null ? [] : [of]),
-    problems: ({ table }, { tables }) =>
-      tables.some(({ name }) => sameName(name, table)) ? [] : [`There is no lookup table “${table}”.`],
+    problems: ({ table }, context) => missing(context, 'table', table),
   },
 );
 

@@ -81,7 +81,8 @@ export const pattern = readingKind(
         return { found, absent: `a match of ${words}` };
       };
     },
-    say: (reading) => `what matches ${reading.pattern}${sayScopes(reading.in)}`,
+    say: (reading) =>
+      `${reading.group === null ? 'what' : `the group ${reading.group} of what`} matches ${reading.pattern}${sayScopes(reading.in)}`,
     problems: ({ pattern: words, group }) => {
       const { groupNames } = compilePattern(words);
       return group === null || /^\d+$/.test(group) || groupNames.includes(group)

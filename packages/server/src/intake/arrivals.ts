@@ -164,13 +164,13 @@ async function incomingOf(
   };
 }
 
-type StoredRow = SampleRow & { held: string; trace: Buffer | null };
+type StoredRow = SampleRow & Pick<ArrivalRow, 'held' | 'trace' | 'effects'>;
 
 async function sampleRow(store: Store, id: number): Promise<StoredRow> {
   const row: StoredRow | undefined = await withAddress(store.read)
     .join('readings', 'readings.id', 'arrivals.reading_id')
     .where('arrivals.id', id)
-    .first(...ARRIVED, 'readings.body', 'thread_id', 'held', 'trace');
+    .first(...ARRIVED, 'readings.body', 'thread_id', 'held', 'trace', 'effects');
   if (!row) throw missing('message that was read');
   return row;
 }

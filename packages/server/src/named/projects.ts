@@ -1,5 +1,5 @@
 import type { StoredProject } from '@hatband/contract';
-import { Project, Requirement } from '@hatband/core/tasks';
+import { Project, Requirement, sameName } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { z } from 'zod';
@@ -75,8 +75,11 @@ async function requireFree(trx: Knex.Transaction, name: string, own?: string): P
   throw new Failure('conflict', message, [{ path: 'name', message }]);
 }
 
-export const findProject = (db: Knex, name: string): Promise<ProjectRow | undefined> =>
-  db('projects').whereNull('deleted_at').whereRaw('lower(name) = lower(?)', [name.trim()]).first();
+// Names are compared here, since SQLite's lower() knows no letters beyond ASCII.
+export async function findProject(db: Knex, name: string): Promise<ProjectRow | undefined> {
+  const rows = await db('projects').whereNull('deleted_at');
+  return rows.find((row) => sameName(row.name, name));
+}
 
 interface Seen {
   id: string;
@@ -129,10 +132,8 @@ export async function deleteProject(store: Store, seen: Seen, clock: Clock): Pro
 export async function addChoice(trx: Knex.Transaction, field: string, choice: string): Promise<void> {
   for (const row of await trx('projects').whereNull('deleted_at')) {
     const { fields } = view(row);
-    const of = fields.find(
-      ({ name, choices }) => name.toLowerCase() === field.toLowerCase() && choices.length > 0,
-    );
-    if (!of || of.choices.some((known) => known.toLowerCase() === choice.toLowerCase())) continue;
+    const of = fields.find(({ name, choices }) => sameName(name, field) && choices.length > 0);
+    if (!of || of.choices.some((known) => sameName(known, choice))) continue;
     of.choices.push(choice);
     await trx('projects')
       .where({ id: row.id })

@@ -1,5 +1,6 @@
 import type { RegisterKind } from '@hatband/contract';
 import type { NamedThing } from '@hatband/core/rules';
+import { sameName } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { z } from 'zod';
@@ -11,11 +12,11 @@ import { parseJson, type NamedRow, type Store } from '../store/index.ts';
 import { renameInTasks } from '../tasks/renameInTasks.ts';
 
 /** What rules call it. */
-const WHAT: Record<RegisterKind, NamedThing | null> = {
+const WHAT: Record<RegisterKind, NamedThing> = {
   people: 'who',
   tables: 'table',
   templates: 'template',
-  tags: null,
+  tags: 'tag',
 };
 /** The field of tasks that holds it. */
 const FIELD: Record<RegisterKind, 'assignee' | 'tags' | null> = {
@@ -56,8 +57,10 @@ export async function insertNamed(
   await record(trx, [{ kind: 'named', ref: id }]);
 }
 
-export const findNamed = (db: Knex, kind: RegisterKind, name: string): Promise<NamedRow | undefined> =>
-  db('named').where({ kind }).whereRaw('lower(name) = lower(?)', [name.trim()]).first();
+export async function findNamed(db: Knex, kind: RegisterKind, name: string): Promise<NamedRow | undefined> {
+  const rows = await db('named').where({ kind });
+  return rows.find((row) => sameName(row.name, name));
+}
 
 async function requireFree(
   trx: Knex.Transaction,
@@ -102,8 +105,7 @@ export async function saveNamed(
     await trx('named')
       .where({ id: seen.id })
       .update({ name: body.name, body: JSON.stringify(body), revision: row.revision + 1 });
-    const what = WHAT[kind];
-    if (what) await renameInRules(trx, { what, from: row.name, to: body.name }, clock);
+    await renameInRules(trx, { what: WHAT[kind], from: row.name, to: body.name }, clock);
     const field = FIELD[kind];
     if (field) await renameInTasks(trx, { field, from: row.name, to: body.name }, clock);
     await record(trx, [{ kind: 'named', ref: seen.id }]);

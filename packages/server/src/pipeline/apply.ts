@@ -4,10 +4,10 @@ import {
   Delivery,
   evaluate,
   evaluateOne,
+  Outcome,
   type CompiledRules,
   type Incoming,
   type Made,
-  type Outcome,
   type RuleVersion,
   type Target,
 } from '@hatband/core/rules';
@@ -17,7 +17,7 @@ import type { Clock } from '../clock.ts';
 import { record, type Kind } from '../events.ts';
 import { addChoice, findProject, insertProject } from '../named/projects.ts';
 import { findNamed, insertNamed } from '../named/registers.ts';
-import { deflateJson, type ArrivalRow } from '../store/index.ts';
+import { deflateJson, parseJson, type ArrivalRow } from '../store/index.ts';
 import { insertTasks } from './insertTask.ts';
 import { knownTasks, threadOf } from './knownTasks.ts';
 
@@ -139,7 +139,7 @@ async function make(trx: Knex.Transaction, made: Made, clock: Clock): Promise<vo
 /** A rule that held the arrival, worked once more and no other; what it held for is settled then. */
 export async function releaseFor(
   trx: Knex.Transaction,
-  arrival: Arrived & Pick<ArrivalRow, 'thread_id'>,
+  arrival: Arrived & Pick<ArrivalRow, 'thread_id' | 'effects'>,
   reading: Reading,
   { rule, held, ...applying }: Applying & { rule: RuleVersion; held: Outcome['held'] },
 ): Promise<void> {
@@ -163,7 +163,12 @@ export async function releaseFor(
           : 'nothing';
   await trx('arrivals')
     .where({ id: arrival.id })
-    .update({ outcome_kind: kind, outcome_reason: outcome.reason, held: JSON.stringify(left) });
+    .update({
+      outcome_kind: kind,
+      outcome_reason: kind === 'nothing' ? outcome.reason : null,
+      held: JSON.stringify(left),
+      effects: JSON.stringify([...parseJson(Outcome.shape.effects, arrival.effects), ...outcome.effects]),
+    });
   await saveOutcome(trx, arrival, outcome, applying.clock);
 }
 

@@ -1,4 +1,5 @@
 import { RuleDefinition, renameInRule, type NamedThing } from '@hatband/core/rules';
+import { sameName } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
 import { record } from '../events.ts';
@@ -20,9 +21,7 @@ export async function renameInRules(
   const renamed = (json: string): string => {
     const definition = parseJson(RuleDefinition, json);
     return JSON.stringify(
-      renameInRule(definition, (kind, name) =>
-        kind === what && name.toLowerCase() === from.toLowerCase() ? to : name,
-      ),
+      renameInRule(definition, (kind, name) => (kind === what && sameName(name, from) ? to : name)),
     );
   };
   for (const rule of await trx('rules').whereNull('deleted_at')) {

@@ -6,23 +6,20 @@ import {
   type FileRule,
   type RuleFile,
 } from '@hatband/core/rules';
+import { sameName } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
 import { Failure } from '../errors.ts';
 import { findProject, insertProject } from '../named/projects.ts';
 import { findNamed, insertNamed } from '../named/registers.ts';
 import { parseJson, type RuleRow, type Store } from '../store/index.ts';
-import { insertRule, type Seen } from './rules.ts';
+import { insertRule, withLive, type Seen } from './rules.ts';
 import { loadContext, type User } from './ruleSet.ts';
 
 /** Rules as a file, in their order, with what they name; of each its draft, else the version that went live. */
 export async function exportRules(store: Store, user: User, ids: readonly string[] | null): Promise<string> {
   const { read } = store;
-  const rows: (RuleRow & { live: string | null })[] = await read('rules')
-    .leftJoin('rule_versions', {
-      'rule_versions.rule_id': 'rules.id',
-      'rule_versions.version': 'rules.version',
-    })
+  const rows: (RuleRow & { live: string | null })[] = await withLive(read)
     .whereNull('deleted_at')
     .modify((query) => (ids === null ? undefined : query.whereIn('rules.id', [...ids])))
     .orderBy('position')
@@ -84,17 +81,11 @@ async function importRule(
 }
 
 async function ruleNamed(trx: Knex.Transaction, name: string): Promise<Seen | undefined> {
-  const rows: { id: string; revision: number; draft: string | null; live: string | null }[] = await trx(
-    'rules',
-  )
-    .leftJoin('rule_versions', {
-      'rule_versions.rule_id': 'rules.id',
-      'rule_versions.version': 'rules.version',
-    })
+  const rows: (Seen & Pick<RuleRow, 'draft'> & { live: string | null })[] = await withLive(trx)
     .whereNull('deleted_at')
     .select('rules.id', 'revision', 'draft', { live: 'rule_versions.definition' });
   return rows.find(({ draft, live }) => {
     const definition = parseJson(RuleDefinition, draft ?? live ?? '');
-    return definition.name.toLowerCase() === name.toLowerCase();
+    return sameName(definition.name, name);
   });
 }

@@ -12,16 +12,19 @@ const MONTH_MS = 30 * 24 * 60 * 60 * 1000;
 
 type JoinedRow = RuleRow & { live: string | null; taken: number; last_taken: string | null };
 
+/** Rules, each beside the version that went live last. */
+export const withLive = (db: Knex) =>
+  db('rules').leftJoin('rule_versions', {
+    'rule_versions.rule_id': 'rules.id',
+    'rule_versions.version': 'rules.version',
+  });
+
 /** In their order, deleted ones last. */
 export async function listRules(store: Store, clock: Clock, id?: string): Promise<Rule[]> {
   const since = new Date(clock().getTime() - MONTH_MS).toISOString();
   const { read } = store;
   const taken = read('arrival_rules').whereRaw('rule_id = rules.id');
-  const rows: JoinedRow[] = await read('rules')
-    .leftJoin('rule_versions', {
-      'rule_versions.rule_id': 'rules.id',
-      'rule_versions.version': 'rules.version',
-    })
+  const rows: JoinedRow[] = await withLive(read)
     .modify((query) => (id === undefined ? undefined : query.where('rules.id', id)))
     .orderByRaw('deleted_at IS NOT NULL, position')
     .select('rules.*', {

@@ -1,3 +1,4 @@
+import { sameName } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { z } from 'zod';
@@ -36,8 +37,7 @@ export async function renameInTasks(
   }
 }
 
-const inName = (name: string, from: string, to: string) =>
-  name.toLowerCase() === from.toLowerCase() ? to : name;
+const inName = (name: string, from: string, to: string) => (sameName(name, from) ? to : name);
 
 const inList = (json: string, from: string, to: string) =>
   JSON.stringify(parseJson(z.array(z.string()), json).map((name) => inName(name, from, to)));

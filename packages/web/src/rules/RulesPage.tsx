@@ -1,11 +1,11 @@
 import type { Rule } from '@hatband/contract';
 import { addRule } from '@hatband/contract';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button } from 'antd';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate, useParams, Link } from 'react-router';
 import { call } from '../api/call.ts';
+import { AddButton } from '../shared/AddButton.tsx';
 import { Band } from '../shared/Band.tsx';
-import { ErrorLine, Failed, Notice, PageHeader, PartLinks } from '../shared/Page.tsx';
+import { Failed, Notice, PageHeader, PartLinks } from '../shared/Page.tsx';
 import { newRule } from './newRule.ts';
 import { rules } from './queries.ts';
 import { RuleFiles } from './RuleFiles.tsx';
@@ -92,24 +92,10 @@ function StackLine({ rule, open }: { rule: Rule; open: boolean }) {
 function AddRule() {
   const client = useQueryClient();
   const navigate = useNavigate();
-  const add = useMutation({
-    mutationFn: () => call(addRule, { body: { definition: newRule() } }),
-    onSuccess: async (rule) => {
-      await client.invalidateQueries({ queryKey: ['rules'] });
-      await navigate(`/rules/${rule.id}`);
-    },
-  });
-  return (
-    <div className={css.add}>
-      <Button
-        loading={add.isPending}
-        onClick={() => {
-          add.mutate();
-        }}
-      >
-        New rule
-      </Button>
-      <ErrorLine error={add.error} />
-    </div>
-  );
+  const add = async () => {
+    const rule = await call(addRule, { body: { definition: newRule() } });
+    await client.invalidateQueries({ queryKey: ['rules'] });
+    await navigate(`/rules/${rule.id}`);
+  };
+  return <AddButton words="New rule" add={add} />;
 }

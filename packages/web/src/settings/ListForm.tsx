@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { KindForm } from '../shared/KindForm.tsx';
 import { emptyOf } from '../shared/schemaForm.ts';
-import css from './Settings.module.css';
+import { List } from './List.tsx';
 
 interface Props<S extends z.ZodObject> {
   heading: string;
@@ -13,42 +13,14 @@ interface Props<S extends z.ZodObject> {
 }
 
 /** Several things of one schema, each a row of choices. */
-export function ListForm<S extends z.ZodObject>({ heading, one, schema, items, onChange }: Props<S>) {
+export function ListForm<S extends z.ZodObject>({ schema, ...list }: Props<S>) {
   return (
-    <fieldset className={css.list}>
-      <legend>{heading}</legend>
-      {items.map((item, i) => (
-        <div key={i} className={css.item}>
-          <KindForm
-            schema={schema}
-            value={item}
-            of={`${one} ${String(i + 1)}`}
-            suggest={() => []}
-            onChange={(value) => {
-              onChange(items.map((old, at) => (at === i ? value : old)));
-            }}
-          />
-          <button
-            type="button"
-            className="link"
-            aria-label={`take off ${one} ${String(i + 1)}`}
-            onClick={() => {
-              onChange(items.filter((_, at) => at !== i));
-            }}
-          >
-            take off
-          </button>
-        </div>
-      ))}
-      <button
-        type="button"
-        className="link"
-        onClick={() => {
-          onChange([...items, emptyOf(schema, '')]);
-        }}
-      >
-        another {one} …
-      </button>
-    </fieldset>
+    <List
+      {...list}
+      fresh={() => emptyOf(schema, '')}
+      editor={(item, name, onChange) => (
+        <KindForm schema={schema} value={item} of={name} suggest={() => []} onChange={onChange} />
+      )}
+    />
   );
 }

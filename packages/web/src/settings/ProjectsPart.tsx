@@ -8,6 +8,7 @@ import { projects } from '../api/queries.ts';
 import { Words } from '../shared/KindForm.tsx';
 import { ErrorLine } from '../shared/Page.tsx';
 import { EntryEditor } from './EntryEditor.tsx';
+import { List } from './List.tsx';
 import { ListForm } from './ListForm.tsx';
 import css from './Settings.module.css';
 
@@ -121,38 +122,15 @@ const COMMON = ['title', 'due', 'start', 'priority', 'project', 'section', 'assi
 /** What a task has to have: of each line one field at least. */
 function Requirements({ of, requirements, onChange }: RequirementsProps) {
   return (
-    <fieldset className={css.list}>
-      <legend>a task has to have, of each line at least one</legend>
-      {requirements.map((oneOf, i) => (
-        <div key={i} className={css.item}>
-          <Words
-            name={`requirement ${String(i + 1)} of ${of}`}
-            words={oneOf}
-            options={COMMON}
-            onChange={(words) => {
-              onChange(requirements.map((old, at) => (at === i ? words : [...old])));
-            }}
-          />
-          <button
-            type="button"
-            className="link"
-            onClick={() => {
-              onChange(requirements.filter((_, at) => at !== i));
-            }}
-          >
-            take off
-          </button>
-        </div>
-      ))}
-      <button
-        type="button"
-        className="link"
-        onClick={() => {
-          onChange([...requirements, []]);
-        }}
-      >
-        another requirement …
-      </button>
-    </fieldset>
+    <List
+      heading="a task has to have, of each line at least one"
+      one="requirement"
+      items={requirements}
+      fresh={() => []}
+      editor={(oneOf, name, onWords) => (
+        <Words name={`${name} of ${of}`} words={oneOf} options={COMMON} onChange={onWords} />
+      )}
+      onChange={onChange}
+    />
   );
 }

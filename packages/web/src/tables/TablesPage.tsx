@@ -1,11 +1,11 @@
 import { registers } from '@hatband/contract';
 import { LookupTable } from '@hatband/core/rules';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button } from 'antd';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
 import { call } from '../api/call.ts';
+import { AddButton } from '../shared/AddButton.tsx';
 import { register } from '../api/queries.ts';
-import { ErrorLine, Failed, Notice, PageHeader, PartLinks } from '../shared/Page.tsx';
+import { Failed, Notice, PageHeader, PartLinks } from '../shared/Page.tsx';
 import { TableEditor } from './TableEditor.tsx';
 import css from './Tables.module.css';
 
@@ -57,30 +57,14 @@ export function TablesPage() {
 function AddTable({ names }: { names: readonly string[] }) {
   const client = useQueryClient();
   const navigate = useNavigate();
-  const add = useMutation({
-    mutationFn: () => {
-      let n = 1;
-      const name = () => (n === 1 ? 'New table' : `New table ${String(n)}`);
-      while (names.includes(name())) n += 1;
-      return call(registers.tables.add, { body: LookupTable.parse({ name: name() }) });
-    },
-    onSuccess: async ({ items }) => {
-      await client.invalidateQueries({ queryKey: ['named'] });
-      const fresh = items.find(({ body }) => !names.includes(body.name));
-      if (fresh) await navigate(`/tables/${fresh.id}`);
-    },
-  });
-  return (
-    <div className={css.add}>
-      <Button
-        loading={add.isPending}
-        onClick={() => {
-          add.mutate();
-        }}
-      >
-        New table
-      </Button>
-      <ErrorLine error={add.error} />
-    </div>
-  );
+  const add = async () => {
+    let n = 1;
+    const name = () => (n === 1 ? 'New table' : `New table ${String(n)}`);
+    while (names.includes(name())) n += 1;
+    const { items } = await call(registers.tables.add, { body: LookupTable.parse({ name: name() }) });
+    await client.invalidateQueries({ queryKey: ['named'] });
+    const fresh = items.find(({ body }) => !names.includes(body.name));
+    if (fresh) await navigate(`/tables/${fresh.id}`);
+  };
+  return <AddButton words="New table" add={add} />;
 }
