@@ -40,7 +40,7 @@ async function startHatband() {
     readerScript: new URL(`file://${dist}/server/reader.js`),
     webFolder: `${dist}/web`,
   });
-  const [inbox] = await listAddresses(server.store, config.domain);
+  const [inbox] = await listAddresses(server.store, config.domain, () => new Date());
   process.send?.({ smtpPort: server.smtpPort, address: inbox?.address, port: server.port });
 }
 

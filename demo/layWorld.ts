@@ -1,3 +1,4 @@
+import { UserSettings } from '@hatband/contract';
 import { decode } from '@hatband/core/mail';
 import { parseRuleFile } from '@hatband/core/rules';
 import type { Clock } from '@hatband/server/clock';
@@ -5,7 +6,7 @@ import { makeDeposit } from '@hatband/server/intake/deposit';
 import { findProject } from '@hatband/server/named/projects';
 import { importRules } from '@hatband/server/rules/ruleFiles';
 import { goLive, listRules, setPaused } from '@hatband/server/rules/rules';
-import type { User } from '@hatband/server/rules/ruleSet';
+import { userOf, type User } from '@hatband/server/settings/user';
 import type { Store } from '@hatband/server/store/index';
 import { readdir, readFile } from 'node:fs/promises';
 import path from 'node:path';
@@ -29,7 +30,15 @@ export async function layWorld(store: Store, clock: Clock): Promise<void> {
   if (await store.read('projects').first()) return;
   const { folders, me, zone } = World.parse(JSON.parse(await readDemo('world.json')));
   await importRules(store, await readDemo('rules.json'), clock);
-  const user = { me: [me], zone, dateOrder: 'DMY' as const, closed: [] };
+  const settings = UserSettings.parse({
+    me: [me],
+    zone,
+    dateOrder: 'DMY',
+    workdays: [1, 2, 3, 4, 5],
+    holidays: [],
+    closed: [],
+  });
+  const user = await userOf(settings, 0, clock());
   await putToWork(store, user, clock);
   const ids = new Map<string, string>();
   for (const [folder, name] of Object.entries(folders)) {
@@ -74,6 +83,7 @@ async function depositMail(store: Store, ids: ReadonlyMap<string, string>, clock
     const moved = shiftDates(bytes.toString('latin1'), weeks, newest.getUTCFullYear());
     await deposit.put({
       bytes: Buffer.from(moved, 'latin1'),
+      source: 'smtp',
       recipients: [{ address, plusWord }],
       envelopeFrom: '',
       receivedAt: new Date(sentAt.getTime() + weeks * WEEK_MS + 4000).toISOString(),

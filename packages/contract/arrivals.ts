@@ -1,14 +1,16 @@
 import { Anatomy } from '@hatband/core/anatomy';
 import { Mailbox, Message } from '@hatband/core/mail';
 import { DateFact, EventFact } from '@hatband/core/reading';
-import { DueEffect, Held } from '@hatband/core/rules';
+import { Band, DueEffect, Held, MadeTask, Occasion, SourceKind } from '@hatband/core/rules';
 import { z } from 'zod';
 import { Page, RowId } from './common.ts';
 import { endpoint } from './endpoint.ts';
 import { Task } from './tasks.ts';
 
 /** `waiting`: received and safe, not read yet. */
-export const OutcomeKind = z.enum(['waiting', 'tasks', 'comment', 'unclaimed', 'nothing', 'held', 'failed']);
+export const OutcomeKind = z.enum([
+  'waiting', 'tasks', 'comment', 'unclaimed', 'nothing', 'again', 'held', 'failed',
+]); // prettier-ignore
 export type OutcomeKind = z.infer<typeof OutcomeKind>;
 
 export const ArrivalOutcome = z.object({
@@ -19,17 +21,23 @@ export const ArrivalOutcome = z.object({
   reason: z.string().optional(),
   /** Why it waits for a person, rule by rule. */
   held: z.array(Held),
+  /** Why it waits at the door, before any rule. */
+  gate: z.object({ why: z.enum(['unwelcome sender', 'over a limit']), words: z.string() }).nullable(),
 });
 
 export const Arrival = z.object({
   id: z.number(),
   receivedAt: z.string(),
+  source: SourceKind,
+  occasion: Occasion,
+  /** The label that brought it in. */
+  label: z.string().nullable(),
   from: Mailbox,
   /** The sender of the newest words: of a forwarded message its own. */
   asks: Mailbox,
   subject: z.string(),
   outcome: ArrivalOutcome,
-  /** How often the same bytes came to the same address. */
+  /** How often the same message came to the same address. */
   deliveries: z.number(),
   /** What the ledger shows of its tasks. */
   tasks: z.array(
@@ -75,8 +83,16 @@ export const ArrivalSheet = z.object({
   tasks: z.array(Task),
   /** The tasks that it is a comment on. */
   comments: z.array(z.object({ taskId: z.number(), title: z.string() })),
-  /** What its rules would have done outside Hatband, so far: nothing carries it out yet. */
+  /** What its rules do outside Hatband. */
   effects: z.array(z.object({ ruleName: z.string(), effect: DueEffect })),
+  /** How far that is, of what its mailbox is to do. */
+  carriedOut: z.array(
+    z.object({ state: z.enum(['waiting', 'done', 'failed']), problem: z.string().nullable() }),
+  ),
+  /** Of mail whose original came another way before: the first arrival of it, and its tasks. */
+  before: z
+    .object({ arrivalId: z.number(), tasks: z.array(z.object({ id: z.number(), title: z.string() })) })
+    .nullable(),
 });
 export type ArrivalSheet = z.infer<typeof ArrivalSheet>;
 
@@ -95,6 +111,58 @@ export const releaseArrival = endpoint({
   body: z.object({ ruleId: z.string() }),
   answer: Arrival,
 });
+
+const onArrival = { params: RowId, answer: Arrival };
+
+/** Lets in what waits at the door: this message, or its sender from now on. */
+export const letIn = endpoint({
+  method: 'post',
+  path: '/api/arrivals/:id/let-in',
+  body: z.object({ sender: z.enum(['once', 'from now on']) }),
+  ...onArrival,
+});
+
+/** Refuses the sender of what waits at the door, now and from now on. */
+export const blockSender = endpoint({ method: 'post', path: '/api/arrivals/:id/block', ...onArrival });
+
+/** What a message could become: as it would be if it were let in, and by each rule that is started by hand. */
+export const listPossible = endpoint({
+  method: 'get',
+  path: '/api/arrivals/:id/possible',
+  params: RowId,
+  answer: z.object({
+    asItWouldBe: z.array(MadeTask),
+    byHand: z.array(
+      z.object({
+        ruleId: z.string(),
+        name: z.string(),
+        band: Band,
+        tasks: z.array(MadeTask),
+        /** Why it cannot be started, in words. */
+        problem: z.string().nullable(),
+      }),
+    ),
+  }),
+});
+
+/** Starts a rule by hand. */
+export const startByHand = endpoint({
+  method: 'post',
+  path: '/api/arrivals/:id/by-hand',
+  body: z.object({ ruleId: z.string() }),
+  ...onArrival,
+});
+
+/** Of mail whose original came before: adds what is new to the first task, or makes a task of its own. */
+export const settleAgain = endpoint({
+  method: 'post',
+  path: '/api/arrivals/:id/again',
+  body: z.object({ how: z.enum(['add to the first', 'make its own']) }),
+  ...onArrival,
+});
+
+/** An attachment by its number, always as a download. */
+export const attachmentPath = '/api/arrivals/:id/attachments/:n';
 
 /** The raw bytes, `message/rfc822`, as a download. */
 export const rawPath = '/api/arrivals/:id/raw';

@@ -3,7 +3,9 @@ import { z } from 'zod';
 /** What changed; `id` is null where many rows did. `everything`: what was missed can no longer be told. */
 export const ChangeEvent = z.object({
   seq: z.number(),
-  kind: z.enum(['arrival', 'task', 'rule', 'address', 'project', 'named', 'everything']),
+  kind: z.enum([
+    'arrival', 'task', 'rule', 'address', 'project', 'named', 'mailbox', 'practice', 'import', 'settings', 'everything',
+  ]), // prettier-ignore
   id: z.string().nullable(),
 });
 export type ChangeEvent = z.infer<typeof ChangeEvent>;

@@ -1,4 +1,4 @@
-import { Evidence } from '@hatband/core/rules';
+import { Evidence, Proposal } from '@hatband/core/rules';
 import { Status, TaskFields } from '@hatband/core/tasks';
 import { z } from 'zod';
 import { Named, Page, RowId } from './common.ts';
@@ -71,12 +71,50 @@ export const Comment = z.object({
   id: z.number(),
   text: z.string(),
   at: z.string(),
+  /** What came along with its message, by their numbers there. */
+  attachments: z.array(z.object({ n: z.number(), name: z.string(), size: z.number() })),
   by: z.discriminatedUnion('kind', [
     z.object({ kind: z.literal('user') }),
     z.object({ kind: z.literal('rule'), ruleName: z.string(), arrivalId: z.number(), from: z.string() }),
   ]),
 });
 export type Comment = z.infer<typeof Comment>;
+
+/** A change that a message asks for; it happens only if the user accepts it. */
+export const StoredProposal = z.object({
+  id: z.number(),
+  field: Proposal.shape.field,
+  value: z.string(),
+  /** The words that ask for it. */
+  words: z.string(),
+  from: z.string(),
+  arrivalId: z.number(),
+  at: z.string(),
+});
+export type StoredProposal = z.infer<typeof StoredProposal>;
+
+export const listProposals = endpoint({
+  method: 'get',
+  path: '/api/tasks/:id/proposals',
+  params: RowId,
+  answer: z.object({ items: z.array(StoredProposal) }),
+});
+
+export const settleProposal = endpoint({
+  method: 'post',
+  path: '/api/proposals/:id',
+  params: RowId,
+  body: z.object({ accept: z.boolean() }),
+  answer: Task,
+});
+
+/** The task's own intake address, made when it is first asked for: mail there becomes a comment on it. */
+export const taskAddress = endpoint({
+  method: 'post',
+  path: '/api/tasks/:id/address',
+  params: RowId,
+  answer: z.object({ address: z.string() }),
+});
 
 export const listComments = endpoint({
   method: 'get',

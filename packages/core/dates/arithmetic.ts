@@ -9,6 +9,8 @@ export const Calendar = z.object({
     .min(1, 'At least one day of the week is worked on.')
     .default([1, 2, 3, 4, 5]),
   closed: z.array(z.string()).default([]),
+  /** The first and the last ISO day whose public holidays are among the closed ones; null: none are counted. */
+  known: z.object({ from: z.string(), to: z.string() }).nullable().default(null),
 });
 export type Calendar = z.infer<typeof Calendar>;
 

@@ -42,15 +42,21 @@ export function addMonths(day: Day, months: number): Day {
   return Math.min(first.getTime() / MS + date - 1, last);
 }
 
-/** Days on which nobody works, besides Saturday and Sunday. */
-export type Closed = ReadonlySet<string>;
+/** Whether nobody works on a day. */
+export type IsOff = (day: Day) => boolean;
+
+/** Workdays count from 1, Monday; closed days are ISO days. */
+export function offDays(workdays: readonly number[], closed: readonly string[]): IsOff {
+  const known = new Set(closed);
+  return (day) => !workdays.includes(weekdayOf(day) + 1) || known.has(isoOf(day));
+}
 
 /** The day so many working days later, or earlier. */
-export function addWorkdays(day: Day, count: number, closed: Closed): Day {
+export function addWorkdays(day: Day, count: number, isOff: IsOff): Day {
   let at = day;
   for (let left = Math.abs(count); left > 0;) {
     at += Math.sign(count);
-    if (weekdayOf(at) < 5 && !closed.has(isoOf(at))) left -= 1;
+    if (!isOff(at)) left -= 1;
   }
   return at;
 }

@@ -10,7 +10,7 @@ import {
 import { chronoDays } from './chrono.ts';
 import { localDateTime } from './clock.ts';
 import { cuesOf } from './cues.ts';
-import { addMonths, isoOf, parseDay, type Closed, type Day } from './day.ts';
+import { addMonths, isoOf, offDays, parseDay, type Day, type IsOff } from './day.ts';
 import { judge } from './deadline.ts';
 import { LocalDate, type DateOptions, type DatePhrase } from './phrase.ts';
 import { withImplied } from './implied.ts';
@@ -20,16 +20,18 @@ import { CLAUSE } from './setting.ts';
 import type { Spoken } from './spoken.ts';
 import { isRelative } from './told.ts';
 
+const MONDAY_TO_FRIDAY = [1, 2, 3, 4, 5];
+
 /** More sentences with dates than this are data, not a letter. */
 const MOST_PHRASES = 500;
 
 /** All date phrases in these sentences, each with its day and whether it is a deadline and why. */
 export function findDates(sentences: readonly Spoken[], options: DateOptions): DatePhrase[] {
   const found: DatePhrase[] = [];
-  const closed = new Set(options.closed);
+  const isOff = offDays(options.workdays ?? MONDAY_TO_FRIDAY, options.closed ?? []);
   let named: Named | null = null;
   for (const sentence of sentences) {
-    const dates = datesIn(sentence, options, closed, named);
+    const dates = datesIn(sentence, options, isOff, named);
     found.push(...dates.map(({ date }) => date));
     named = aheadOf(dates, options) ?? named;
     if (found.length >= MOST_PHRASES) break;
@@ -94,9 +96,9 @@ const CANCELS = /cancel|storn|annul|anul|instal|avbok|abgesagt|verval|retir|disp
 
 const FORGETS = /forget|vergiss|vergess|oublie|olvid|esque|vergeet|dimentic|scord|glom/;
 
-function datesIn(sentence: Spoken, options: DateOptions, closed: Closed, named: Named | null): Dated[] {
+function datesIn(sentence: Spoken, options: DateOptions, isOff: IsOff, named: Named | null): Dated[] {
   const { folded, language, text } = sentence;
-  const frame = { language, today: parseDay(options.reference), order: options.dateOrder, closed, named };
+  const frame = { language, today: parseDay(options.reference), order: options.dateOrder, isOff, named };
   const counted = chronoDays(text, options, language);
   const own = findPhrases(folded, frame).filter(
     (p) =>

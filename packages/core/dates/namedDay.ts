@@ -1,5 +1,5 @@
 import type { Language } from '../languages/index.ts';
-import type { Closed, Day } from './day.ts';
+import type { Day, IsOff } from './day.ts';
 import type { DateOrder } from './phrase.ts';
 
 /** What a date is read from. */
@@ -7,7 +7,7 @@ export interface Frame {
   language: Language;
   today: Day;
   order: DateOrder;
-  closed: Closed;
+  isOff: IsOff;
   /** The days that the last sentence before with one named. */
   named: Named | null;
 }

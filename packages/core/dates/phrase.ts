@@ -47,6 +47,8 @@ export interface DateOptions {
   dateOrder: DateOrder;
   /** The words are the user's own order. */
   order?: boolean | undefined;
-  /** ISO days on which nobody works, besides Saturday and Sunday. */
+  /** From 1, Monday; without it Monday to Friday. */
+  workdays?: readonly number[] | undefined;
+  /** ISO days on which nobody works besides. */
   closed?: readonly string[] | undefined;
 }

@@ -253,10 +253,10 @@ function readSpan({ n, unit }: Groups, frame: Frame, grammar: Grammar): Found {
 const numberOf = (word: string | undefined, grammar: Grammar) =>
   grammar.numbers.get((word ?? '').replace(/\s+/g, ' ')) ?? Number(word);
 
-function later(count: number, unit: Unit | null, { today, closed }: Frame, sign: 1 | -1): Day | null {
+function later(count: number, unit: Unit | null, { today, isOff }: Frame, sign: 1 | -1): Day | null {
   if (!Number.isFinite(count) || count > 999 || unit === null || unit === 'quarter') return null;
   if (unit === 'hour') return today + sign * Math.ceil(count / 24);
-  if (unit === 'workday') return addWorkdays(today, sign * count, closed);
+  if (unit === 'workday') return addWorkdays(today, sign * count, isOff);
   if (unit === 'month') return addMonths(today, sign * count);
   if (unit === 'year') return addMonths(today, sign * count * 12);
   return today + sign * count * { day: 1, week: 7, fortnight: 14 }[unit];

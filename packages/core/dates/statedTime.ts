@@ -23,7 +23,7 @@ export function readStatedTime(text: string, order: DateOrder): StatedTime | nul
   const languages =
     guess === null ? LANGUAGES : [languageOf(guess), ...LANGUAGES.filter((l) => l.code !== guess)];
   for (const language of languages) {
-    const day = namedDays(folded, { language, today: 0, order, closed: new Set(), named: null }).find(
+    const day = namedDays(folded, { language, today: 0, order, isOff: () => false, named: null }).find(
       (d) => d.fixed && d.grain === 'day' && !isClock(folded, d.start, d.end),
     );
     if (!day) continue;

@@ -31,6 +31,7 @@ export function openTaskBook(): TaskBook {
         }),
       ),
       ofAddress: null,
+      ofOriginal: [],
     }),
     add: (reading, { tasks }) => {
       const thread = threadOf(reading);

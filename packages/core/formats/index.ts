@@ -1,1 +1,2 @@
 export { parseCsv, writeCsv } from './csv.ts';
+export { parseVcards, writeVcards } from './vcard.ts';

@@ -1,6 +1,6 @@
 export { detectLanguage } from './detect.ts';
 export { fold } from './fold.ts';
-export type { Language, LanguageCode, Words } from './language.ts';
+export { LanguageCode, type Language, type Words } from './language.ts';
 export { LANGUAGES, languageOf, perLanguage } from './languages.ts';
 export {
   actingBase,

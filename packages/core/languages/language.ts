@@ -1,8 +1,10 @@
+import { z } from 'zod';
 import type { CueWords, DateWords, Words } from './classes.ts';
 
 export type { Words } from './classes.ts';
 
-export type LanguageCode = 'en' | 'de' | 'fr' | 'es' | 'pt' | 'nl' | 'it' | 'sv';
+export const LanguageCode = z.enum(['en', 'de', 'fr', 'es', 'pt', 'nl', 'it', 'sv']);
+export type LanguageCode = z.infer<typeof LanguageCode>;
 
 /** What the scorers know of a language: which words belong to which closed class. They know no word themselves. */
 export interface Language {

@@ -46,6 +46,18 @@ async function decodeAt(bytes: Uint8Array, depth: number): Promise<Message> {
   return whole;
 }
 
+/** The bytes of the attachments, in the order of `Message.attachments`; null for one within the text. */
+export const attachedFiles = (bytes: Uint8Array): Promise<(Uint8Array | null)[]> => filesAt(bytes, 0);
+
+async function filesAt(bytes: Uint8Array, depth: number): Promise<(Uint8Array | null)[]> {
+  const email = await parse(repair(withoutExcess(bytes)), []);
+  const attached = depth < DEEPEST ? attachedMessages(email) : [];
+  const own = email.attachments.filter((part) => !attached.includes(part) && isAttachment(part));
+  const within = takeFiles(textOf(email, [])).files.map(() => null);
+  const inner = await Promise.all(attached.map((part) => filesAt(contentBytes(part), depth + 1)));
+  return [...own.map(contentBytes), ...within, ...inner.flat()];
+}
+
 /** A message that is one text only, in any encoding, says what is read of it within these bytes. */
 const ENOUGH = 2_000_000;
 

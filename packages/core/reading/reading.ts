@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Anatomy } from '../anatomy/index.ts';
 import type { DateOrder } from '../dates/index.ts';
+import type { LanguageCode } from '../languages/index.ts';
 import { Message } from '../mail/index.ts';
 import { Facts } from './facts.ts';
 
@@ -20,6 +21,10 @@ export interface ReadOptions {
   /** IANA zone of the user. */
   zone: string;
   dateOrder: DateOrder;
-  /** ISO days on which nobody works, besides Saturday and Sunday. */
+  /** The languages that the user's mail is in, the first for words that are in none; without them all. */
+  languages?: readonly LanguageCode[] | undefined;
+  /** The days of the week that are worked on, from 1, Monday; without it Monday to Friday. */
+  workdays?: readonly number[] | undefined;
+  /** ISO days on which nobody works besides. */
   closed?: readonly string[] | undefined;
 }

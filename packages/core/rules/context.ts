@@ -25,5 +25,7 @@ export const Context = Named.extend({
   zone: z.string().default('UTC'),
   dateOrder: DateOrder.default('DMY'),
   calendar: Calendar.prefault({}),
+  /** What a reply becomes that no rule takes, where its thread has an open task. */
+  replies: z.enum(['task', 'comment']).default('task'),
 });
 export type Context = z.infer<typeof Context>;

@@ -3,11 +3,12 @@ import { sameName } from '../tasks/index.ts';
 import { BUILT_IN, builtInRule } from './builtIn.ts';
 import { candidates, compile, compileRule, type CompiledRule, type CompiledRules } from './compile.ts';
 import { Context } from './context.ts';
-import { Delivery, KnownTasks, type Incoming } from './incoming.ts';
+import { isReply } from './conditions/reply.ts';
+import { Delivery, KnownTasks, type Incoming, type KnownTask } from './incoming.ts';
 import { fillField, NO_TITLE } from './makeTask.ts';
 import type { Held } from './evidence.ts';
 import type { Made, MadeTask, Outcome, RuleTrace } from './outcome.ts';
-import { runRule, type RuleResult } from './runRule.ts';
+import { comment, runRule, type RuleResult } from './runRule.ts';
 import { HoldForPerson, RuleFailure } from './stops.ts';
 import { termsOf } from './terms.ts';
 import { viewOf, type View } from './view.ts';
@@ -37,8 +38,16 @@ export function evaluate(
     if (rule && isMeantFor(rule, incoming) && askRule(rule, view, outcome) === 'stop') break;
   }
   if (!askAll) outcome.ruledOut = ruledOut(compiled, asked);
-  return settle(outcome, view, lastRule);
+  const first = compiled.rules.find(({ version }) => version.ruleId === outcome.tasks[0]?.rule.ruleId);
+  const settled = settle(outcome, view, lastRule);
+  return first?.version.definition.again === 'make' ? settled : withoutRepeating(settled, incoming);
 }
+
+/** The tasks of an original that came another way before are not made a second time. */
+const withoutRepeating = (outcome: Outcome, { tasks }: Incoming): Outcome =>
+  tasks.ofOriginal.length === 0 || outcome.tasks.length === 0
+    ? outcome
+    : { ...outcome, kind: 'again', tasks: [], makes: [] };
 
 /** What a message becomes where there is no rule; the way it came does not matter to the built-in reading. */
 export function evaluateBuiltIn(reading: Reading): Outcome {
@@ -75,10 +84,12 @@ const emptyOutcome = (): Outcome => ({
 
 /** Whether a rule is set to work by what happened; mail that answers itself reaches only rules that name it. */
 function isMeantFor({ version, seesReplies }: CompiledRule, { delivery, reading }: Incoming): boolean {
-  const { start } = version.definition;
+  const { start, makes } = version.definition;
+  // What comes by a task's own address is about that task.
+  if (delivery.target.kind === 'task' && makes.kind !== 'comment') return false;
+  const labels = delivery.set === null ? delivery.labels : [delivery.set];
   const isLabelled =
-    start.kind !== 'label' ||
-    delivery.labels.some((label) => start.is.some((wanted) => sameName(wanted, label)));
+    start.kind !== 'label' || labels.some((label) => start.is.some((wanted) => sameName(wanted, label)));
   return (
     start.kind === delivery.occasion && isLabelled && (seesReplies || reading.facts.automatic !== 'reply')
   );
@@ -175,9 +186,23 @@ function settle(outcome: Outcome, view: View, lastRule: boolean): Outcome {
   const { automatic } = view.incoming.reading.facts;
   if (automatic === 'reply') return { ...outcome, kind: 'nothing', reason: 'answers itself' };
   if (automatic === 'notice') return { ...outcome, kind: 'nothing', reason: 'made by a machine' };
-  if (view.incoming.delivery.target.kind === 'mailbox')
+  if (view.incoming.delivery.target.kind === 'mailbox' || view.incoming.delivery.occasion !== 'arrival')
     return { ...outcome, kind: 'nothing', reason: 'no rule took it' };
-  return lastRule ? byBuiltIn(outcome, view) : { ...outcome, kind: 'unclaimed' };
+  if (!lastRule) return { ...outcome, kind: 'unclaimed' };
+  const on = taskAnswered(view);
+  return on ? commentByBuiltIn(outcome, view, on) : byBuiltIn(outcome, view);
+}
+
+/** The task that a message belongs to which no rule took: that of its address or, if the user wants that, of its thread. */
+function taskAnswered({ incoming, context }: View): KnownTask | null {
+  const { ofAddress, thread } = incoming.tasks;
+  if (ofAddress) return ofAddress;
+  const isAnswer = context.replies === 'comment' && isReply(incoming);
+  return isAnswer ? (thread.find(({ open }) => open) ?? null) : null;
+}
+
+function commentByBuiltIn(outcome: Outcome, view: View, on: KnownTask): Outcome {
+  return { ...outcome, kind: 'comment', comments: comment(lastResort, view, on).comments };
 }
 
 const lastResort = compileRule(builtInRule, Context.parse({}));

@@ -24,6 +24,8 @@ export const Delivery = z.object({
   address: z.string().nullable().default(null),
   plusWord: z.string().nullable().default(null),
   labels: z.array(z.string()).default([]),
+  /** The label that was just set; null: it does not matter which. */
+  set: z.string().nullable().default(null),
   flagged: z.boolean().default(false),
   folder: z.string().nullable().default(null),
   at: LocalDate,
@@ -35,12 +37,14 @@ export type Delivery = z.infer<typeof Delivery>;
 export const KnownTask = z.object({ key: z.string(), title: z.string(), open: z.boolean() });
 export type KnownTask = z.infer<typeof KnownTask>;
 
-/** The tasks that a message may speak of: of its thread, by the reference numbers in it, of the address it came by. */
+/** The tasks that a message may speak of: of its thread, by the reference numbers in it, of the address it came by, of its original. */
 export const KnownTasks = z.object({
   thread: z.array(KnownTask).default([]),
   /** By reference number, as it stands in the message. */
   byReference: z.record(z.string(), z.array(KnownTask)).default({}),
   ofAddress: KnownTask.nullable().default(null),
+  /** Those of the same original, where it came another way before. */
+  ofOriginal: z.array(KnownTask).default([]),
 });
 export type KnownTasks = z.infer<typeof KnownTasks>;
 

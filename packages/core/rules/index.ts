@@ -2,6 +2,7 @@ export { BUILT_IN } from './builtIn.ts';
 export { checkRule, type Problem } from './check.ts';
 export { compile, compileRule, type CompiledRules } from './compile.ts';
 export { CONDITION_KINDS, LeafCondition, sayCondition, type ConditionKind } from './conditions/index.ts';
+export { isMeant, Who, whoIsMeant } from './conditions/who.ts';
 export { Context, Named } from './context.ts';
 export { differenceOf, type LineChange } from './difference.ts';
 export { DueEffect, sayEffect } from './dueEffect.ts';
@@ -29,6 +30,7 @@ export {
   MadeTask,
   NothingReason,
   Outcome,
+  Proposal,
   RuledOut,
   RuleTrace,
   type TriedReading,

@@ -23,7 +23,20 @@ export const MadeTask = z.object({
 });
 export type MadeTask = z.infer<typeof MadeTask>;
 
-export const MadeComment = z.object({ on: KnownTask, text: z.string(), evidence: Evidence });
+/** A change of the task that a comment asks for; only a person makes it. */
+export const Proposal = z.object({
+  field: z.enum(['due', 'status']),
+  value: z.string(),
+  spans: z.array(EvidenceSpan),
+});
+export type Proposal = z.infer<typeof Proposal>;
+
+export const MadeComment = z.object({
+  on: KnownTask,
+  text: z.string(),
+  evidence: Evidence,
+  proposes: z.array(Proposal),
+});
 export type MadeComment = z.infer<typeof MadeComment>;
 
 /** What does not exist yet and is made with the tasks. */
@@ -81,9 +94,12 @@ export const NothingReason = z.enum([
   'a rule says so',
 ]);
 
-/** What a message became by the rules. `held`: tasks of other rules may stand all the same. */
+/**
+ * What a message became by the rules. `held`: tasks of other rules may stand all the same. `again`: its original came
+ * another way before, and its tasks are not made a second time.
+ */
 export const Outcome = z.object({
-  kind: z.enum(['tasks', 'comment', 'nothing', 'held', 'unclaimed']),
+  kind: z.enum(['tasks', 'comment', 'nothing', 'again', 'held', 'unclaimed']),
   reason: NothingReason.nullable(),
   /** The rules that took it, in their order. */
   rules: z.array(RuleName),

@@ -55,6 +55,8 @@ export const RuleFields = z.strictObject({
   makes: Makes.default({ kind: 'task' }),
   route: Route.prefault([{}]),
   then: z.enum(['stop', 'go on']).default('stop'),
+  /** What becomes of mail whose original came another way before: its task is offered to be added to the first, or made. */
+  again: z.enum(['offer', 'make']).default('offer'),
   effects: z.array(Effect).default([]),
 });
 export const RuleDefinition = RuleFields.transform(withIds);

@@ -6,6 +6,7 @@ import type { Makes } from './makes.ts';
 import { makeTask } from './makeTask.ts';
 import type { Made, MadeComment, MadeTask, TaskTrace } from './outcome.ts';
 import { readRows, type RowsRead } from './readRows.ts';
+import { proposalsIn } from './proposals.ts';
 import { routeTask } from './routeTask.ts';
 import { HoldForPerson, RuleFailure } from './stops.ts';
 import type { Unit } from './unit.ts';
@@ -100,7 +101,7 @@ function taskOf(how: 'address' | 'reference' | 'thread', { incoming }: View): Kn
 }
 
 /** The row “comment”, else the newest words, else the note. */
-function comment(rule: CompiledRule, view: View, on: KnownTask): RuleResult {
+export function comment(rule: CompiledRule, view: View, on: KnownTask): RuleResult {
   const read = readWhole(rule, view);
   const own = read.values.get('comment');
   const scope = scopeOfWords(view);
@@ -115,7 +116,9 @@ function comment(rule: CompiledRule, view: View, on: KnownTask): RuleResult {
   };
   return {
     tasks: [],
-    comments: [{ on, text: own ? wordsOfValue(own.value) : text.value.trim(), evidence }],
+    comments: [
+      { on, text: own ? wordsOfValue(own.value) : text.value.trim(), evidence, proposes: proposalsIn(view) },
+    ],
     // A comment has no project, person or choice that would have to be there.
     makes: [],
     effects: effectsOf(rule, view),

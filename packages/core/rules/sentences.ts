@@ -20,7 +20,8 @@ export function sayRule(rule: RuleDefinition): string {
     .join('');
   const effects = rule.effects.length === 0 ? '' : ` Then ${rule.effects.map(sayEffect).join(', ')}.`;
   const goOn = rule.then === 'go on' ? ' Later rules fill what is still empty.' : '';
-  return `${mail}${sayStart(rule.start)} ${sayMakes(rule.makes)}${routed}${fields}.${effects}${goOn}`;
+  const again = rule.again === 'make' ? ' Mail that came another way before becomes another task.' : '';
+  return `${mail}${sayStart(rule.start)} ${sayMakes(rule.makes)}${routed}${fields}.${effects}${goOn}${again}`;
 }
 
 const makesTasks = ({ makes }: RuleDefinition) =>

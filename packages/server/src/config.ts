@@ -1,21 +1,31 @@
 import path from 'node:path';
+import type { UserSettings } from '@hatband/contract';
+import { Zone } from '@hatband/core/reading';
 import { z } from 'zod';
 import { StartFailure } from './errors.ts';
 
 const port = z.coerce.number().int().min(0).max(65_535);
 
-const Zone = z.string().refine(isZone, 'is no time zone, as in Europe/London');
+const list = (text: string) =>
+  text
+    .split(',')
+    .map((each) => each.trim())
+    .filter(Boolean);
 
-function isZone(zone: string): boolean {
-  try {
-    return Boolean(new Intl.DateTimeFormat('en', { timeZone: zone }));
-  } catch {
-    return false;
-  }
-}
+const Interface = z.union(
+  [z.ipv4(), z.ipv6(), z.literal('localhost')],
+  'is no address of an interface, as in 127.0.0.1',
+);
 
 const Environment = z.strictObject({
+  /** The interface of the page. Beyond this machine it needs a passphrase. */
+  HATBAND_HOST: Interface.default('127.0.0.1'),
   HATBAND_PORT: port.default(4750),
+  /** Names besides the interface's own under which the page may be asked for, separated by commas. */
+  HATBAND_NAMES: z.string().default('').transform(list),
+  HATBAND_PASSPHRASE: z.string().min(8, 'has fewer than 8 characters').optional(),
+  /** The interface that mail is received on. */
+  HATBAND_SMTP_HOST: Interface.default('127.0.0.1'),
   HATBAND_SMTP_PORT: port.default(2525),
   HATBAND_DATA: z.string().min(1).default('./data'),
   /** The domain of the intake addresses. */
@@ -30,12 +40,7 @@ const Environment = z.strictObject({
   HATBAND_CLOSED: z
     .string()
     .default('')
-    .transform((days) =>
-      days
-        .split(',')
-        .map((day) => day.trim())
-        .filter(Boolean),
-    )
+    .transform(list)
     .pipe(z.array(z.iso.date('is no list of days, as in 2026-12-24,2026-12-31'))),
   /** Where the clock starts, for tests and pictures. */
   HATBAND_NOW: z.iso.datetime({ offset: true }).optional(),
@@ -43,20 +48,21 @@ const Environment = z.strictObject({
 });
 
 export interface Config {
+  host: string;
   port: number;
+  names: string[];
+  passphrase: string | null;
+  smtpHost: string;
   smtpPort: number;
   dataFolder: string;
   domain: string;
-  me: string[];
-  zone: string;
-  dateOrder: 'DMY' | 'MDY';
-  /** A country or region whose public holidays are no working days; the server asks whether there is one. */
-  holidays: string | null;
-  /** Further ISO days on which the user does not work, besides Saturday and Sunday. */
-  closed: string[];
+  /** The user, until he has saved settings of his own. */
+  user: UserSettings;
   startAt: Date | null;
   logLevel: string;
 }
+
+const LOOPBACK = ['127.0.0.1', '::1', 'localhost'];
 
 /** Reads the HATBAND_* variables. Throws StartFailure for one that is unknown or wrong. */
 export function readConfig(environment: Readonly<Record<string, string | undefined>>): Config {
@@ -64,18 +70,29 @@ export function readConfig(environment: Readonly<Record<string, string | undefin
   const parsed = Environment.safeParse(Object.fromEntries(own));
   if (!parsed.success) throw new StartFailure(sentence(parsed.error));
   const e = parsed.data;
+  if (e.HATBAND_PASSPHRASE === undefined && !LOOPBACK.includes(e.HATBAND_HOST))
+    throw new StartFailure(
+      `The page can be reached from other machines at ${e.HATBAND_HOST}, so it needs a passphrase: set HATBAND_PASSPHRASE.`,
+    );
   return {
+    host: e.HATBAND_HOST,
     port: e.HATBAND_PORT,
+    names: e.HATBAND_NAMES.map((name) => name.toLowerCase()),
+    passphrase: e.HATBAND_PASSPHRASE ?? null,
+    smtpHost: e.HATBAND_SMTP_HOST,
     smtpPort: e.HATBAND_SMTP_PORT,
     dataFolder: path.resolve(e.HATBAND_DATA),
     domain: e.HATBAND_DOMAIN.toLowerCase(),
-    me: e.HATBAND_ME.split(',')
-      .map((address) => address.trim().toLowerCase())
-      .filter(Boolean),
-    zone: e.HATBAND_ZONE,
-    dateOrder: e.HATBAND_DATE_ORDER,
-    holidays: e.HATBAND_HOLIDAYS ?? null,
-    closed: e.HATBAND_CLOSED,
+    user: {
+      me: list(e.HATBAND_ME).map((address) => address.toLowerCase()),
+      zone: e.HATBAND_ZONE,
+      dateOrder: e.HATBAND_DATE_ORDER,
+      languages: [],
+      workdays: [1, 2, 3, 4, 5],
+      holidays: e.HATBAND_HOLIDAYS === undefined ? [] : [e.HATBAND_HOLIDAYS],
+      closed: e.HATBAND_CLOSED,
+      replies: 'task',
+    },
     startAt: e.HATBAND_NOW === undefined ? null : new Date(e.HATBAND_NOW),
     logLevel: e.HATBAND_LOG,
   };

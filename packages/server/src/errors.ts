@@ -9,7 +9,17 @@ export interface Issue {
 /** The only error that the parts of the server throw on purpose; each border maps it once. */
 export class Failure extends Error {
   constructor(
-    readonly kind: 'input' | 'missing' | 'conflict' | 'stale' | 'transient' | 'defect',
+    readonly kind:
+      | 'input'
+      | 'stranger'
+      | 'refused'
+      | 'missing'
+      | 'conflict'
+      | 'stale'
+      | 'too large'
+      | 'crowded'
+      | 'transient'
+      | 'defect',
     message: string,
     readonly issues: Issue[] = [],
   ) {

@@ -5,7 +5,8 @@ import { startServer, type Parts } from './startServer.ts';
 /** The life of the server's process: start or one sentence and exit 1; on SIGINT or SIGTERM finish, close, exit 0. */
 export async function runProcess(more: Pick<Parts, 'prepare' | 'anew'> = {}): Promise<void> {
   try {
-    const server = await startServer(readConfig(process.env), {
+    const config = readConfig(process.env);
+    const server = await startServer(config, {
       readerScript: new URL('./reader.js', import.meta.url),
       webFolder: new URL('../web', import.meta.url).pathname,
       ...more,
@@ -21,7 +22,7 @@ export async function runProcess(more: Pick<Parts, 'prepare' | 'anew'> = {}): Pr
     };
     process.once('SIGINT', stop).once('SIGTERM', stop);
     console.log(
-      `Hatband is at http://127.0.0.1:${String(server.port)}/ and receives mail at 127.0.0.1:${String(server.smtpPort)} (SMTP).`,
+      `Hatband is at http://${named(config.host)}:${String(server.port)}/ and receives mail at ${named(config.smtpHost)}:${String(server.smtpPort)} (SMTP).`,
     );
   } catch (error) {
     console.error(
@@ -30,3 +31,5 @@ export async function runProcess(more: Pick<Parts, 'prepare' | 'anew'> = {}): Pr
     process.exit(1);
   }
 }
+
+const named = (host: string) => (host.includes(':') ? `[${host}]` : host);

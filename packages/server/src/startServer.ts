@@ -1,19 +1,26 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino, type Logger } from 'pino';
+import { openAccess } from './access/access.ts';
 import { makeClock, type Clock } from './clock.ts';
 import type { Config } from './config.ts';
 import { codeOf, StartFailure } from './errors.ts';
 import { makeEvents, pruneEvents } from './events.ts';
+import { openImports } from './files/imports.ts';
 import { makeApp } from './http/app.ts';
-import { publicHolidays } from './holidays.ts';
 import { ensureInbox } from './intake/addresses.ts';
 import { makeDeposit } from './intake/deposit.ts';
 import { openDirectory } from './intake/directory.ts';
+import { makeReceive } from './intake/receive.ts';
+import { openPost, type PostOptions } from './mailbox/post.ts';
+import { openSecrets, type Secrets } from './mailbox/secret.ts';
 import { startPipeline } from './pipeline/pipeline.ts';
+import { PracticeNews } from './practice/account.ts';
+import { ensurePractice } from './practice/ensurePractice.ts';
 import { startReader } from './pipeline/reader.ts';
 import { openRuleSet } from './rules/ruleSet.ts';
-import { listenSmtp } from './smtp/server.ts';
+import { openUser, type UserNow } from './settings/user.ts';
+import { listenSmtp, type SmtpOptions } from './smtp/server.ts';
 import { openStore, type Store } from './store/index.ts';
 
 /** How long a stop may take to finish what is being received, and then what is being applied. */
@@ -27,6 +34,9 @@ export interface Parts {
   readerTimeoutMs?: number;
   /** Throws away what the data folder holds. */
   anew?: boolean;
+  /** Shorter times for tests. */
+  smtpTimes?: Pick<SmtpOptions, 'silenceMs' | 'longestMs'>;
+  mailboxTimes?: Pick<PostOptions, 'pollMs' | 'firstPauseMs'>;
   /** Fills an opened store before anything is served. */
   prepare?: (store: Store, clock: Clock) => Promise<void>;
 }
@@ -42,13 +52,15 @@ export interface RunningServer {
 export async function startServer(config: Config, parts: Parts): Promise<RunningServer> {
   const log = pino({ level: config.logLevel }, pino.destination({ fd: 2, sync: true }));
   const clock = makeClock(config.startAt);
-  const holidays = config.holidays === null ? [] : await publicHolidays(config.holidays, clock());
   const store = await openStore(config.dataFolder, parts.anew);
   try {
+    const secrets = openSecrets(config.dataFolder);
+    const user = await openUser(store, config.user, clock);
     await ensureInbox(store, clock);
+    await ensurePractice(store, secrets, user, clock);
     await pruneEvents(store);
     await parts.prepare?.(store, clock);
-    return await listen({ ...config, closed: [...holidays, ...config.closed] }, parts, { store, clock, log });
+    return await listen(config, parts, { store, clock, log, secrets, user });
   } catch (error) {
     await store.close();
     throw error;
@@ -59,55 +71,68 @@ interface Base {
   store: Store;
   clock: Clock;
   log: Logger;
+  secrets: Secrets;
+  user: UserNow;
 }
 
-async function listen(config: Config, parts: Parts, { store, clock, log }: Base): Promise<RunningServer> {
-  const { domain, zone, me, dateOrder, closed } = config;
+async function listen(config: Config, parts: Parts, base: Base): Promise<RunningServer> {
+  const { store, clock, log, user } = base;
+  const { domain } = config;
   const events = makeEvents(store);
-  const user = { me, zone, dateOrder, closed };
   const liveRules = openRuleSet(store, user);
   const reader = startReader(parts.readerScript, parts.readerTimeoutMs ?? READER_TIMEOUT_MS);
+  const practiceNews = new PracticeNews();
   const wake = () => {
     pipeline.wake();
     events.notify();
   };
-  const deposit = makeDeposit(store, wake, () => smtp.receiving());
-  const directory = await openDirectory(store, domain);
-  let smtpPort = config.smtpPort;
+  const deposit = makeDeposit(store, wake, () => smtp.receiving() + imports.underWay());
+  const directory = await openDirectory(store, domain, clock);
+  const context = async () => (await liveRules()).context;
+  const receive = makeReceive({ store, deposit, context, clock });
+  const shared = { ...base, directory, receive, events, liveRules, practiceNews };
+  const imports = await openImports({ ...shared, folder: config.dataFolder });
+  const smtpAt = { host: config.smtpHost, port: config.smtpPort };
   const app = makeApp({
-    store,
-    directory,
-    events,
-    clock,
+    ...shared,
     domain,
-    user,
-    liveRules,
-    smtpPort: () => smtpPort,
+    access: await openAccess(store, config.passphrase, clock),
+    imports,
+    post: () => post,
+    smtp: () => smtpAt,
+    wake,
+    names: [config.host, ...config.names],
     webFolder: parts.webFolder,
-    log,
   });
   const web = createServer(app);
-  const port = await listenWeb(web, config.port);
-  const smtp = await listenSmtp({ port: config.smtpPort, directory, deposit, clock, log }).catch(
+  const port = await listenWeb(web, config);
+  const { smtpTimes = {} } = parts;
+  const smtp = await listenSmtp({ ...smtpAt, ...smtpTimes, directory, receive, log }).catch(
     (error: unknown) => {
       web.close();
       throw error;
     },
   );
-  smtpPort = smtp.port;
+  smtpAt.port = smtp.port;
   const pipeline = startPipeline({
     store,
     reader,
-    readOptions: user,
+    readOptions: async () => (await user()).readOptions,
     liveRules,
     domain,
     quietSince: smtp.quietSince,
-    onApplied: events.notify,
+    onApplied: () => {
+      events.notify();
+      post.wake();
+    },
     clock,
     log,
   });
+  const post = await openPost({ ...shared, ...parts.mailboxTimes });
   const stop = async () => {
     await smtp.stop(GRACE_MS);
+    await imports.stop();
+    await post.stop();
     await pipeline.stop(GRACE_MS);
     reader.close();
     events.close();
@@ -115,10 +140,10 @@ async function listen(config: Config, parts: Parts, { store, clock, log }: Base)
     web.closeAllConnections();
     await store.close();
   };
-  return { port, smtpPort, store, stop };
+  return { port, smtpPort: smtp.port, store, stop };
 }
 
-async function listenWeb(web: Server, port: number): Promise<number> {
+async function listenWeb(web: Server, { host, port }: Config): Promise<number> {
   await new Promise<void>((resolve, reject) => {
     web.once('error', (error) => {
       const inUse = codeOf(error) === 'EADDRINUSE';
@@ -126,7 +151,7 @@ async function listenWeb(web: Server, port: number): Promise<number> {
         inUse ? new StartFailure(`Port ${String(port)} (the page) is in use by another program.`) : error,
       );
     });
-    web.listen(port, '127.0.0.1', resolve);
+    web.listen(port, host, resolve);
   });
   return (web.address() as AddressInfo).port;
 }

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { readConfig } from '../src/config.ts';
-import { publicHolidays } from '../src/holidays.ts';
+import { publicHolidays } from '../src/settings/holidays.ts';
 import { newFolder, settings, settled, startTestServer } from './testServer.ts';
 
 test('public holidays and the user’s own closed days are no working days', async () => {

@@ -188,7 +188,7 @@ describe('events', () => {
       (h) => h.queueDepth === 0,
     );
     const missed = await listen('0', 2);
-    expect(missed.map((e) => e.kind).toSorted()).toEqual(['arrival', 'task']);
+    expect(missed.map((e) => e.kind)).toEqual(expect.arrayContaining(['arrival', 'task']));
     expect(missed.every((e) => e.id !== null)).toBe(true);
     await server.send({ subject: 'y' });
     await settled(server, 2);

@@ -16,7 +16,7 @@ interface Meant {
   domains: readonly string[];
 }
 
-export function whoIsMeant(who: readonly string[], context: Context): Meant {
+export function whoIsMeant(who: readonly string[], context: Pick<Context, 'me' | 'people'>): Meant {
   const addresses = new Set<string>();
   const domains: string[] = [];
   for (const each of who) {
@@ -27,7 +27,7 @@ export function whoIsMeant(who: readonly string[], context: Context): Meant {
   return { addresses, domains };
 }
 
-function addressesOf(name: string, { me, people }: Context): string[] {
+function addressesOf(name: string, { me, people }: Pick<Context, 'me' | 'people'>): string[] {
   if (sameName(name, 'me')) return me.map((address) => address.toLowerCase());
   const person = findPerson(people, name);
   const group = people.filter(({ groups }) => groups.some((each) => sameName(each, name)));

@@ -5,12 +5,27 @@ import type { Logger } from 'pino';
 import { z } from 'zod';
 import { Failure, messageOf } from '../errors.ts';
 
-const STATUS = { input: 400, missing: 404, conflict: 409, stale: 412, transient: 503, defect: 500 } as const;
+const STATUS = {
+  input: 400,
+  stranger: 401,
+  refused: 403,
+  missing: 404,
+  conflict: 409,
+  stale: 412,
+  'too large': 413,
+  crowded: 429,
+  transient: 503,
+  defect: 500,
+} as const;
 const TITLES = {
   input: 'This was not understood',
+  stranger: 'Not signed in',
+  refused: 'Refused',
   missing: 'Not found',
   conflict: 'This is not possible now',
   stale: 'Changed meanwhile',
+  'too large': 'Too large',
+  crowded: 'Too much at one time',
   transient: 'Not now',
   defect: 'A fault in Hatband',
 } as const;

@@ -1,19 +1,23 @@
 import * as contract from '@hatband/contract';
-import { READER_VERSION } from '@hatband/core/reading';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import path from 'node:path';
 import { missing } from '../errors.ts';
-import * as addresses from '../intake/addresses.ts';
-import * as arrivals from '../intake/arrivals.ts';
-import { rawBytes } from '../intake/deposit.ts';
+import { addressOfTask } from '../intake/addresses.ts';
 import * as ruleFiles from '../rules/ruleFiles.ts';
 import * as rules from '../rules/rules.ts';
 import * as comments from '../tasks/comments.ts';
+import * as proposals from '../tasks/proposals.ts';
 import * as tasks from '../tasks/tasks.ts';
 import { answer, parseInput, problemOf, sendProblem } from './answer.ts';
+import { answerDownloads } from './downloads.ts';
 import { streamEvents } from './eventStream.ts';
+import { answerImports, takeFiles } from './fileDoors.ts';
 import { sameSite, securityHeaders } from './guard.ts';
-import { readHealth } from './health.ts';
+import { answerAddresses, takeHandedIn } from './intakeDoors.ts';
+import { answerLedger } from './ledgerDoors.ts';
+import { answerMailboxes, answerPractice } from './mailboxDoors.ts';
+import { guardBySession } from './sessionDoors.ts';
+import { answerSettings } from './settingsDoors.ts';
 import { answerNamed } from './namedDoors.ts';
 import type { AppOptions } from './options.ts';
 
@@ -21,8 +25,18 @@ import type { AppOptions } from './options.ts';
 export function makeApp(options: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(sameSite, securityHeaders, express.json({ limit: '1mb' }));
-  answerIntake(app, options);
+  app.use(sameSite(options.names), securityHeaders);
+  takeHandedIn(app, options);
+  takeFiles(app, options);
+  app.use(express.json({ limit: '1mb' }));
+  guardBySession(app, options.access);
+  answerLedger(app, options);
+  answerAddresses(app, options);
+  answerMailboxes(app, options);
+  answerPractice(app, options);
+  answerSettings(app, options);
+  answerImports(app, options);
+  answerDownloads(app, options.store);
   answerTasks(app, options);
   answerRules(app, options);
   answerNamed(app, options);
@@ -44,54 +58,25 @@ export function makeApp(options: AppOptions): Express {
   return app;
 }
 
-function answerIntake(app: Express, options: AppOptions): void {
-  const { store, directory, events, clock, domain, user, smtpPort } = options;
-  const applying = async () => ({ rules: await options.liveRules(), domain, clock });
-  answer(app, contract.getHealth, () =>
-    readHealth(store, { clock, zone: user.zone, smtpPort: smtpPort(), readerVersion: READER_VERSION }),
-  );
-  answer(app, contract.listAddresses, async () => ({ items: await addresses.listAddresses(store, domain) }));
-  answer(app, contract.renewAddress, async ({ params }) => {
-    const renewed = await addresses.renewAddress(store, params.id, clock);
-    await directory.load();
-    events.notify();
-    const found = (await addresses.listAddresses(store, domain)).find(({ id }) => id === renewed);
-    if (!found) throw missing('address');
-    return found;
-  });
-  answer(app, contract.listArrivals, ({ query }) => arrivals.listArrivals(store, query));
-  answer(app, contract.countArrivals, () => arrivals.countArrivals(store));
-  answer(app, contract.getArrival, ({ params }) => arrivals.getArrival(store, domain, params.id));
-  answer(app, contract.listSamples, async ({ query }) =>
-    arrivals.listSamples(store, query.limit, await applying()),
-  );
-  answer(app, contract.traceArrival, async ({ params }) =>
-    arrivals.traceArrival(store, params.id, await applying()),
-  );
-  answer(app, contract.releaseArrival, async ({ params, body }) => {
-    const released = await arrivals.releaseArrival(store, params.id, body.ruleId, await applying());
-    await directory.load();
-    events.notify();
-    return released;
-  });
-  app.get(contract.rawPath, async (request, response) => {
-    const { id } = parseInput(contract.RowId, request.params);
-    const row = await store.read('arrivals').where({ id }).first();
-    if (!row) throw missing('arrival');
-    response
-      .attachment(`message-${String(id)}.eml`)
-      .type('message/rfc822')
-      .send(await rawBytes(store, row.message_id));
-  });
-}
-
-function answerTasks(app: Express, { store, events, clock }: AppOptions): void {
+function answerTasks(app: Express, { store, directory, domain, events, clock }: AppOptions): void {
   answer(app, contract.listTasks, ({ query }) => tasks.listTasks(store, query));
   answer(app, contract.getTask, ({ params }) => tasks.getTask(store, params.id));
   answer(app, contract.changeTask, async ({ params, body, revision }) => {
     await tasks.changeTask(store, { id: params.id, revision }, body, clock);
     events.notify();
     return tasks.getTask(store, params.id);
+  });
+  answer(app, contract.listProposals, ({ params }) => proposals.listProposals(store, params.id));
+  answer(app, contract.settleProposal, async ({ params, body }) => {
+    const taskId = await proposals.settleProposal(store, params.id, body.accept, clock);
+    events.notify();
+    return tasks.getTask(store, taskId);
+  });
+  answer(app, contract.taskAddress, async ({ params }) => {
+    const address = await addressOfTask(store, params.id, domain, clock);
+    await directory.load();
+    events.notify();
+    return { address };
   });
   answer(app, contract.listComments, ({ params }) => comments.listComments(store, params.id));
   answer(app, contract.addComment, async ({ params, body }) => {
@@ -101,7 +86,7 @@ function answerTasks(app: Express, { store, events, clock }: AppOptions): void {
   });
 }
 
-function answerRules(app: Express, { store, events, clock, user }: AppOptions): void {
+function answerRules(app: Express, { store, events, clock, user, post }: AppOptions): void {
   const one = async (id: string) => {
     const [rule] = await rules.listRules(store, clock, id);
     if (!rule) throw missing('rule');
@@ -110,6 +95,8 @@ function answerRules(app: Express, { store, events, clock, user }: AppOptions): 
   const changed = async (id: string, work: Promise<void>) => {
     await work;
     events.notify();
+    // A rule may start by another label now.
+    post().wake();
     return one(id);
   };
   answer(app, contract.listRules, async () => ({ items: await rules.listRules(store, clock) }));
@@ -122,7 +109,7 @@ function answerRules(app: Express, { store, events, clock, user }: AppOptions): 
     response
       .attachment('hatband-rules.json')
       .type('application/json')
-      .send(await ruleFiles.exportRules(store, user, ids));
+      .send(await ruleFiles.exportRules(store, await user(), ids));
   });
   answer(app, contract.importRules, async ({ body }) => {
     const result = await ruleFiles.importRules(store, body.json, clock);
@@ -145,8 +132,8 @@ function answerRules(app: Express, { store, events, clock, user }: AppOptions): 
   answer(app, contract.dropDraft, ({ params: { id }, revision }) =>
     changed(id, rules.dropDraft(store, { id, revision })),
   );
-  answer(app, contract.goLive, ({ params: { id }, revision }) =>
-    changed(id, rules.goLive(store, user, { id, revision }, clock)),
+  answer(app, contract.goLive, async ({ params: { id }, revision }) =>
+    changed(id, rules.goLive(store, await user(), { id, revision }, clock)),
   );
   answer(app, contract.pauseRule, ({ params: { id }, revision }) =>
     changed(id, rules.setPaused(store, { id, revision }, true)),

@@ -1,30 +1,40 @@
 import type { RequestHandler } from 'express';
 import helmet from 'helmet';
+import { networkInterfaces } from 'node:os';
 import { sendProblem } from './answer.ts';
 
-const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]']);
+const LOOPBACK = ['localhost', '127.0.0.1', '[::1]'];
 
-/** Only pages of this server, asked for under a loopback name, may speak with it (no rebinding, no foreign forms). */
-export const sameSite: RequestHandler = (request, response, next) => {
-  const { host = '', origin } = request.headers;
-  if (
-    isLoopback(`http://${host}`) &&
-    (origin === undefined || (isLoopback(origin) && new URL(origin).host === host))
-  ) {
-    next();
-    return;
-  }
-  sendProblem(response, {
-    type: 'about:blank',
-    title: 'Refused',
-    status: 403,
-    detail: 'Hatband answers only its own page on this machine.',
-  });
-};
-
-function isLoopback(address: string): boolean {
-  return URL.canParse(address) && LOOPBACK.has(new URL(address).hostname);
+/**
+ * Only pages of this server, asked for under a name of its own, may speak with it (no rebinding, no foreign forms).
+ * `names`: those under which it is reached besides loopback.
+ */
+export function sameSite(names: readonly string[]): RequestHandler {
+  const known = new Set([...LOOPBACK, ...names, ...ownAddresses()]);
+  const isOwn = (address: string) => URL.canParse(address) && known.has(new URL(address).hostname);
+  return (request, response, next) => {
+    const { host = '', origin } = request.headers;
+    if (
+      isOwn(`http://${host}`) &&
+      (origin === undefined || (isOwn(origin) && new URL(origin).host === host))
+    ) {
+      next();
+      return;
+    }
+    sendProblem(response, {
+      type: 'about:blank',
+      title: 'Refused',
+      status: 403,
+      detail: 'Hatband answers only its own page, asked for under a name of its own.',
+    });
+  };
 }
+
+/** The addresses of this machine's interfaces: no foreign name can stand for them. */
+const ownAddresses = () =>
+  Object.values(networkInterfaces()).flatMap((each = []) =>
+    each.map(({ address, family }) => (family === 'IPv6' ? `[${address}]` : address)),
+  );
 
 /** Scripts, workers, fonts and connections of our own only; the component library writes style elements. */
 export const securityHeaders = helmet({

@@ -5,6 +5,7 @@ import type { Store } from '../store/index.ts';
 export interface HealthOptions {
   clock: Clock;
   zone: string;
+  smtpHost: string;
   smtpPort: number;
   readerVersion: number;
 }

@@ -3,7 +3,13 @@ import type { Logger } from 'pino';
 import type { Clock } from '../clock.ts';
 import type { Events } from '../events.ts';
 import type { Directory } from '../intake/directory.ts';
-import type { User } from '../rules/ruleSet.ts';
+import type { Access } from '../access/access.ts';
+import type { Imports } from '../files/imports.ts';
+import type { Receive } from '../intake/receive.ts';
+import type { Post } from '../mailbox/post.ts';
+import type { Secrets } from '../mailbox/secret.ts';
+import type { PracticeNews } from '../practice/account.ts';
+import type { UserNow } from '../settings/user.ts';
 import type { Store } from '../store/index.ts';
 
 export interface AppOptions {
@@ -12,9 +18,19 @@ export interface AppOptions {
   events: Events;
   clock: Clock;
   domain: string;
-  user: User;
+  user: UserNow;
   liveRules: () => Promise<CompiledRules>;
-  smtpPort: () => number;
+  access: Access;
+  receive: Receive;
+  imports: Imports;
+  post: () => Post;
+  secrets: Secrets;
+  practiceNews: PracticeNews;
+  smtp: () => { host: string; port: number };
+  /** What was stored is to be read. */
+  wake: () => void;
+  /** Names besides those of loopback under which the page may be asked for. */
+  names: readonly string[];
   /** The built page. */
   webFolder: string;
   log: Logger;

@@ -1,21 +1,43 @@
 import type Database from 'better-sqlite3';
 import { createHash } from 'node:crypto';
 import { setImmediate as nextTurn } from 'node:timers/promises';
-import { prepared, type Store } from '../store/index.ts';
+import { prepared, type ArrivalRow, type Store } from '../store/index.ts';
 import type { Recipient } from './directory.ts';
 
 const CHUNK = 1024 * 1024;
 
+/** Where a message lies in its mailbox, how it is marked there, and what about that brought it in. */
+export type Place = Pick<
+  ArrivalRow,
+  'occasion' | 'trigger' | 'mailbox_id' | 'folder' | 'uid' | 'uid_validity' | 'flagged'
+> & {
+  labels: readonly string[];
+};
+
+/** A way in that a message was let in by. `gate`: it waits there for the user. */
+export type Admitted = Pick<Recipient, 'address' | 'plusWord'> & {
+  gate?: { failure: NonNullable<ArrivalRow['gate']>; words: string } | undefined;
+};
+
 export interface Delivery {
   bytes: Buffer;
-  recipients: readonly Recipient[];
+  source: ArrivalRow['source'];
+  recipients: readonly Admitted[];
   envelopeFrom: string;
   receivedAt: string;
+  place?: Place | undefined;
+}
+
+/** The arrival of a delivery at one of its addresses. */
+export interface Deposited {
+  arrivalId: number;
+  /** The same bytes had not come there before. */
+  isNew: boolean;
 }
 
 export interface Deposit {
   /** Resolves after the COMMIT that made the delivery durable; rejects where the store cannot write. */
-  put: (delivery: Delivery) => Promise<void>;
+  put: (delivery: Delivery) => Promise<Deposited[]>;
 }
 
 /** How long a commit waits for messages that are on their way in, so that they share it. */
@@ -26,7 +48,7 @@ const SHARE_MS = 2;
  * a commit: `underWay` tells how many are being received, those included that wait for theirs.
  */
 export function makeDeposit(store: Store, onStored: () => void, underWay: () => number): Deposit {
-  type Waiting = Stored & { resolve: () => void; reject: (error: unknown) => void };
+  type Waiting = Stored & { resolve: (made: Deposited[]) => void; reject: (error: unknown) => void };
   let waiting: Waiting[] = [];
   let large = Promise.resolve();
 
@@ -37,9 +59,9 @@ export function makeDeposit(store: Store, onStored: () => void, underWay: () => 
     const batch = waiting;
     waiting = [];
     try {
-      await store.writeRaw((db) => insertAll(db, batch));
-      batch.forEach(({ resolve }) => {
-        resolve();
+      const made = await store.writeRaw((db) => insertAll(db, batch));
+      batch.forEach(({ resolve }, i) => {
+        resolve(made[i] ?? []);
       });
       onStored();
     } catch (error) {
@@ -49,7 +71,7 @@ export function makeDeposit(store: Store, onStored: () => void, underWay: () => 
     }
   };
   const enqueue = (stored: Stored) =>
-    new Promise<void>((resolve, reject) => {
+    new Promise<Deposited[]>((resolve, reject) => {
       waiting.push({ ...stored, resolve, reject });
       if (waiting.length >= underWay()) void flush();
       else timer ??= setTimeout(() => void flush(), SHARE_MS);
@@ -62,7 +84,7 @@ export function makeDeposit(store: Store, onStored: () => void, underWay: () => 
         large = turn.catch(() => undefined);
         await turn;
       }
-      await enqueue(stored);
+      return enqueue(stored);
     },
   };
 }
@@ -84,21 +106,43 @@ async function storeChunks(store: Store, stored: Stored): Promise<void> {
   }
 }
 
-function insertAll(db: Database.Database, batch: readonly Stored[]): void {
+function insertAll(db: Database.Database, batch: readonly Stored[]): Deposited[][] {
   const sql = statements(db);
-  db.transaction(() => {
-    const arrivals: (number | undefined)[] = [];
-    for (const stored of batch) {
-      const { bytes, recipients, envelopeFrom, receivedAt } = stored.delivery;
-      const id = insertMessage(sql, stored);
-      if (bytes.length <= CHUNK) insertChunk(sql, id, 0, bytes);
-      for (const { address, plusWord } of recipients) {
-        arrivals.push(sql.arrival.get(id, address.id, plusWord, envelopeFrom, receivedAt)?.id);
-      }
-    }
-    sql.event.run(arrivals.length === 1 ? String(arrivals[0]) : '');
+  return db.transaction(() => {
+    const made = batch.map((stored) => insertArrivals(sql, stored));
+    const ids = made.flat().map(({ arrivalId }) => arrivalId);
+    sql.event.run(ids.length === 1 ? String(ids[0]) : '');
+    return made;
   })();
 }
+
+function insertArrivals(sql: Statements, stored: Stored): Deposited[] {
+  const { bytes, source, recipients, envelopeFrom, receivedAt, place = NO_PLACE } = stored.delivery;
+  const id = insertMessage(sql, stored);
+  if (bytes.length <= CHUNK) insertChunk(sql, id, 0, bytes);
+  const { occasion, trigger, labels, flagged, mailbox_id, folder, uid, uid_validity } = place;
+  return recipients.map(({ address, plusWord, gate }) => {
+    const row = sql.arrival.get(
+      id, address.id, plusWord, source, envelopeFrom, receivedAt, occasion, trigger, JSON.stringify(labels),
+      Number(flagged), mailbox_id, folder, uid, uid_validity, gate?.failure ?? null, gate?.words ?? null,
+    ); // prettier-ignore
+    if (!row) throw new Error('An arrival was not stored.');
+    return { arrivalId: row.id, isNew: row.deliveries === 1 };
+  });
+}
+
+const NO_PLACE: Place = {
+  occasion: 'arrival',
+  trigger: '',
+  labels: [],
+  flagged: false,
+  mailbox_id: null,
+  folder: null,
+  uid: null,
+  uid_validity: null,
+};
+
+type Text = string | null;
 
 const statements = prepared((db) => ({
   message: db.prepare<[Buffer, number]>(
@@ -108,11 +152,16 @@ const statements = prepared((db) => ({
   chunk: db.prepare<[number, number, Buffer]>(
     'INSERT INTO message_chunks (message_id, n, bytes) VALUES (?, ?, ?) ON CONFLICT DO NOTHING',
   ),
-  arrival: db.prepare<[number, number, string | null, string, string], { id: number }>(
-    `INSERT INTO arrivals (message_id, address_id, plus_word, source, envelope_from, received_at)
-     VALUES (?, ?, ?, 'smtp', ?, ?)
-     ON CONFLICT (message_id, address_id) DO UPDATE SET deliveries = deliveries + 1 RETURNING id`,
-  ),
+  arrival: db.prepare<
+    [number, number, Text, string, string, string, string, string, string, number, number | null, Text, number | null, Text, Text, Text],
+    { id: number; deliveries: number }
+  >(
+    `INSERT INTO arrivals (message_id, address_id, plus_word, source, envelope_from, received_at, occasion, trigger,
+       labels, flagged, mailbox_id, folder, uid, uid_validity, gate, gate_words)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+     ON CONFLICT (message_id, address_id, occasion, trigger) DO UPDATE SET deliveries = deliveries + 1
+     RETURNING id, deliveries`,
+  ), // prettier-ignore
   event: db.prepare<[string]>(`INSERT INTO events (kind, ref) VALUES ('arrival', ?)`),
 }));
 type Statements = ReturnType<typeof statements>;

@@ -60,7 +60,7 @@ export async function insertProject(trx: Knex.Transaction, project: Project, clo
   await requireFree(trx, project.name);
   const id = randomUUID();
   await trx('projects').insert({ id, ...columns(project), created_at: clock().toISOString() });
-  await insertAddress(trx, { name: project.name, projectId: id }, clock);
+  await insertAddress(trx, { kind: 'project', id }, project.name, clock);
   await record(trx, [
     { kind: 'project', ref: id },
     { kind: 'address', ref: id },

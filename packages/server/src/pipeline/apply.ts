@@ -1,34 +1,23 @@
-import { localTime, type Reading } from '@hatband/core/reading';
+import { Policy } from '@hatband/core/intake';
+import type { Reading } from '@hatband/core/reading';
 import {
   compileRule,
-  Delivery,
   evaluate,
   evaluateOne,
   Outcome,
   type CompiledRules,
+  type Held,
   type Incoming,
-  type Made,
   type RuleVersion,
-  type Target,
 } from '@hatband/core/rules';
-import { Person, Project } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
-import { record, type Kind } from '../events.ts';
-import { addChoice, findProject, insertProject } from '../named/projects.ts';
-import { findNamed, insertNamed } from '../named/registers.ts';
+import { record } from '../events.ts';
 import { deflateJson, parseJson, type ArrivalRow } from '../store/index.ts';
-import { insertTasks } from './insertTask.ts';
-import { knownTasks, threadOf } from './knownTasks.ts';
-
-/** An arrival as rules see it: its row, with the address that it came by. */
-export type Arrived = Pick<ArrivalRow, 'id' | 'received_at' | 'source' | 'plus_word'> & AddressOf;
-
-interface AddressOf {
-  target_kind: 'inbox' | 'project';
-  project_name: string | null;
-  local_part: string;
-}
+import { incomingOf, type Arrived } from './arrived.ts';
+import { deliveryHash, originHash, threadOf } from './knownTasks.ts';
+import { reportFailure, settleReport } from './reportTask.ts';
+import { saveOutcome } from './saveOutcome.ts';
 
 export interface Applying {
   rules: CompiledRules;
@@ -44,16 +33,11 @@ export async function applyOutcome(
   trx: Knex.Transaction,
   arrival: Arrived,
   reading: Reading,
-  { rules, domain, clock }: Applying,
+  applying: Applying,
 ): Promise<void> {
   const threadId = await threadOf(trx, arrival.id, reading);
-  const incoming: Incoming = {
-    reading,
-    delivery: deliveryOf(arrival, domain, rules.context.zone),
-    tasks: await knownTasks(trx, arrival.id, threadId, reading),
-  };
-  const outcome = evaluate(rules, incoming, { lastRule: true });
   const { message, anatomy } = reading;
+  const delivery_hash = deliveryHash(reading);
   const changed = await trx('arrivals')
     .where({ id: arrival.id, state: 'ready' })
     .update({
@@ -64,112 +48,184 @@ export async function applyOutcome(
       asks_name: anatomy.who?.name ?? '',
       asks_address: anatomy.who?.address ?? '',
       thread_id: threadId,
-      ...ledgerEntry(outcome),
+      delivery_hash,
+      origin_hash: originHash(reading),
     });
   if (changed === 0) return;
-  await saveOutcome(trx, arrival, outcome, clock);
+  if (await joinSameDelivery(trx, arrival, delivery_hash)) return;
+  if (arrival.gate !== null) {
+    await holdAtDoor(trx, arrival, message.subject, applying.clock);
+    return;
+  }
+  if (arrival.occasion === 'hand') {
+    await waitForHand(trx, arrival.id);
+    return;
+  }
+  const { context } = applying.rules;
+  const around = { threadId, domain: applying.domain, zone: context.zone };
+  const incoming = await incomingOf(trx, arrival, reading, around);
+  const outcome = evaluate(applying.rules, incoming, { lastRule: true });
+  await keepOutcome(trx, arrival, incoming, outcome, applying.clock);
 }
 
-export function deliveryOf(row: Arrived, domain: string, zone: string): Delivery {
-  return Delivery.parse({
-    source: row.source,
-    target: targetOf(row),
-    address: `${row.local_part}@${domain}`,
-    plusWord: row.plus_word,
-    at: localTime(row.received_at, zone),
-  });
+/**
+ * Some ways change the bytes of a message. The same Message-ID, sender and words at the same address are one arrival,
+ * which counts its deliveries; the bytes of this one stay.
+ */
+async function joinSameDelivery(
+  trx: Knex.Transaction,
+  { id, address_id, occasion, trigger }: Arrived,
+  delivery_hash: Buffer | null,
+): Promise<boolean> {
+  if (delivery_hash === null) return false;
+  const first = await trx('arrivals')
+    .where({ address_id, occasion, trigger, delivery_hash })
+    .whereNull('same_as')
+    .where('id', '<', id)
+    .first('id');
+  if (!first) return false;
+  await trx('arrivals').where({ id }).update({ same_as: first.id, outcome_kind: 'nothing' });
+  await trx('arrivals').where({ id: first.id }).increment('deliveries');
+  await record(trx, [{ kind: 'arrival', ref: String(first.id) }]);
+  return true;
 }
 
-const targetOf = ({ project_name }: AddressOf): Target =>
-  project_name === null ? { kind: 'inbox' } : { kind: 'project', name: project_name };
-
-function ledgerEntry({ kind, reason, rules, held, effects, trace, ruledOut }: Outcome) {
-  return {
-    outcome_kind: kind,
-    outcome_reason: reason,
-    rule_id: rules[0]?.ruleId ?? null,
-    held: JSON.stringify(held),
-    effects: JSON.stringify(effects),
-    trace: deflateJson({ reason, trace, ruledOut }),
-  };
+/** The user chooses what is made of it. */
+async function waitForHand(trx: Knex.Transaction, id: number): Promise<void> {
+  await trx('arrivals')
+    .where({ id })
+    .update({ outcome_kind: 'nothing', outcome_reason: 'to be started by hand' });
+  await record(trx, [{ kind: 'arrival', ref: String(id) }]);
 }
 
-/** What comes of an outcome besides its ledger entry. */
-async function saveOutcome(
+/** No rule is asked before the user lets it in. */
+async function holdAtDoor(
   trx: Knex.Transaction,
   arrival: Arrived,
-  outcome: Outcome,
+  subject: string,
   clock: Clock,
 ): Promise<void> {
-  const at = clock().toISOString();
-  for (const made of outcome.makes) await make(trx, made, clock);
-  const tasks = await insertTasks(trx, { arrivalId: arrival.id, tasks: outcome.tasks, at });
-  for (const { on, text, evidence } of outcome.comments)
-    await trx('comments').insert({
-      task_id: Number(on.key),
-      arrival_id: arrival.id,
-      rule_id: evidence.ruleId,
-      version: evidence.version,
-      text,
-      evidence: JSON.stringify(evidence),
-      created_at: at,
-    });
-  const rules = outcome.rules.map(({ ruleId: rule_id }) => ({
-    arrival_id: arrival.id,
-    rule_id,
-    received_at: arrival.received_at,
-  }));
-  if (rules.length > 0)
-    await trx('arrival_rules').insert(rules).onConflict(['arrival_id', 'rule_id']).ignore();
-  const touched = [...tasks.map(String), ...outcome.comments.map(({ on }) => on.key)];
-  const events: { kind: Kind; ref: string }[] = touched.map((ref) => ({ kind: 'task', ref }));
-  await record(trx, [{ kind: 'arrival', ref: String(arrival.id) }, ...events]);
+  await trx('arrivals').where({ id: arrival.id }).update({ outcome_kind: 'held' });
+  const { failures } = policyOf(arrival);
+  if (arrival.gate !== null && failures[arrival.gate] === 'report')
+    await report(trx, arrival, `Held at the door: ${subject}`, clock);
+  await record(trx, [{ kind: 'arrival', ref: String(arrival.id) }]);
 }
 
-/** What a rule makes that is not there yet. */
-async function make(trx: Knex.Transaction, made: Made, clock: Clock): Promise<void> {
-  if (made.what === 'choice') await addChoice(trx, made.field, made.name);
-  else if (made.what === 'person') {
-    if (!(await findNamed(trx, 'people', made.name)))
-      await insertNamed(trx, 'people', Person.parse({ name: made.name }));
-  } else if (!(await findProject(trx, made.name)))
-    await insertProject(trx, Project.parse({ name: made.name, description: made.description }), clock);
+export const policyOf = ({ policy }: Pick<Arrived, 'policy'>): Policy => parseJson(Policy, policy);
+
+export const report = (trx: Knex.Transaction, arrival: Arrived, title: string, clock: Clock) =>
+  reportFailure(trx, {
+    arrivalId: arrival.id,
+    title,
+    projectId: arrival.project_id,
+    to: policyOf(arrival).reportTo,
+    at: clock().toISOString(),
+  });
+
+const HOUR_MS = 60 * 60_000;
+/** After so many tries it waits for the user. */
+const MOST_RETRIES = 5;
+
+/** When a failure is tried again, twice as long after each try; null: not any more. */
+async function nextTry(trx: Knex.Transaction, id: number, clock: Clock): Promise<string | null> {
+  const retries = (await trx('arrivals').where({ id }).first('retries'))?.retries ?? 0;
+  if (retries >= MOST_RETRIES) return null;
+  await trx('arrivals').where({ id }).increment('retries');
+  return new Date(clock().getTime() + 2 ** retries * HOUR_MS).toISOString();
 }
 
-/** A rule that held the arrival, worked once more and no other; what it held for is settled then. */
-export async function releaseFor(
+/** The ledger entry, and all that comes of the outcome. */
+async function keepOutcome(
   trx: Knex.Transaction,
-  arrival: Arrived & Pick<ArrivalRow, 'thread_id' | 'effects'>,
-  reading: Reading,
-  { rule, held, ...applying }: Applying & { rule: RuleVersion; held: Outcome['held'] },
+  arrival: Arrived,
+  { reading, tasks }: Incoming,
+  given: Outcome,
+  clock: Clock,
 ): Promise<void> {
-  const { context } = applying.rules;
-  const incoming: Incoming = {
-    reading,
-    delivery: deliveryOf(arrival, applying.domain, context.zone),
-    tasks: await knownTasks(trx, arrival.id, arrival.thread_id ?? arrival.id, reading),
-  };
-  const outcome = evaluateOne(compileRule(released(rule), context), incoming, context);
-  const left = [...held.filter(({ ruleId }) => ruleId !== rule.ruleId), ...outcome.held];
-  const has = async (table: 'tasks' | 'comments') =>
-    outcome[table].length > 0 || (await trx(table).where({ arrival_id: arrival.id }).first()) !== undefined;
-  const kind =
-    left.length > 0
-      ? 'held'
-      : (await has('tasks'))
-        ? 'tasks'
-        : (await has('comments'))
-          ? 'comment'
-          : 'nothing';
+  const remedy = policyOf(arrival).failures['rule failed'];
+  const outcome = remedy === 'drop' ? withoutFailed(given) : given;
+  const failed = outcome.held.filter(({ why }) => why === 'failed');
+  const { kind, reason, rules, held, effects, trace, ruledOut } = outcome;
   await trx('arrivals')
     .where({ id: arrival.id })
     .update({
       outcome_kind: kind,
-      outcome_reason: kind === 'nothing' ? outcome.reason : null,
+      outcome_reason: reason,
+      rule_id: rules[0]?.ruleId ?? null,
+      held: JSON.stringify(held),
+      effects: JSON.stringify(effects),
+      trace: deflateJson({ reason, trace, ruledOut }),
+      again_of: kind === 'again' ? await arrivalOf(trx, tasks.ofOriginal[0]?.key) : null,
+      retry_at: failed.length > 0 && remedy === 'try again' ? await nextTry(trx, arrival.id, clock) : null,
+    });
+  await saveOutcome(trx, arrival, outcome, clock);
+  if (failed.length > 0 && remedy === 'report')
+    await report(trx, arrival, `A rule failed: ${reading.message.subject}`, clock);
+}
+
+async function arrivalOf(trx: Knex.Transaction, task: string | undefined): Promise<number | null> {
+  const row = await trx('tasks')
+    .where({ id: Number(task) })
+    .first('arrival_id');
+  return row?.arrival_id ?? null;
+}
+
+/** As if the rules that failed had made nothing of it. */
+function withoutFailed(outcome: Outcome): Outcome {
+  const held = outcome.held.filter(({ why }) => why !== 'failed');
+  if (held.length === outcome.held.length) return outcome;
+  const kind = held.length > 0 ? 'held' : outcome.tasks.length > 0 ? 'tasks' : 'nothing';
+  return { ...outcome, held, kind, reason: kind === 'nothing' ? 'a rule says so' : null };
+}
+
+/** One rule worked once more on an arrival that has its outcome already. */
+export interface Rework extends Applying {
+  rule: RuleVersion;
+  /** What is still held besides. */
+  held: readonly Held[];
+}
+
+/** An arrival with what an earlier outcome left of it. */
+export type Reworked = Arrived & Pick<ArrivalRow, 'thread_id' | 'effects'>;
+
+/** A rule that held the arrival, or that the user starts by hand, worked alone; what it held for is settled then. */
+export async function workOne(
+  trx: Knex.Transaction,
+  arrival: Reworked,
+  reading: Reading,
+  { rule, held, ...applying }: Rework,
+): Promise<void> {
+  const { context } = applying.rules;
+  const { clock } = applying;
+  const threadId = arrival.thread_id ?? arrival.id;
+  const around = { threadId, domain: applying.domain, zone: context.zone };
+  const incoming = await incomingOf(trx, arrival, reading, around);
+  const outcome = evaluateOne(compileRule(released(rule), context), incoming, context);
+  const left = [...held, ...outcome.held];
+  await trx('arrivals')
+    .where({ id: arrival.id })
+    .update({
+      ...(await kindOf(trx, arrival.id, outcome, left)),
+      rule_id: trx.raw('coalesce(rule_id, ?)', [rule.ruleId]),
       held: JSON.stringify(left),
       effects: JSON.stringify([...parseJson(Outcome.shape.effects, arrival.effects), ...outcome.effects]),
+      retry_at:
+        left.some(({ why }) => why === 'failed') && policyOf(arrival).failures['rule failed'] === 'try again'
+          ? await nextTry(trx, arrival.id, clock)
+          : null,
     });
-  await saveOutcome(trx, arrival, outcome, applying.clock);
+  await saveOutcome(trx, arrival, outcome, clock);
+  if (left.length === 0) await settleReport(trx, arrival.id, clock().toISOString());
+}
+
+async function kindOf(trx: Knex.Transaction, arrivalId: number, outcome: Outcome, left: readonly Held[]) {
+  const has = async (table: 'tasks' | 'comments') =>
+    outcome[table].length > 0 || (await trx(table).where({ arrival_id: arrivalId }).first()) !== undefined;
+  if (left.length > 0) return { outcome_kind: 'held' as const, outcome_reason: null };
+  if (await has('tasks')) return { outcome_kind: 'tasks' as const, outcome_reason: null };
+  if (await has('comments')) return { outcome_kind: 'comment' as const, outcome_reason: null };
+  return { outcome_kind: 'nothing' as const, outcome_reason: outcome.reason };
 }
 
 /** What a rule holds for a person becomes a task once he lets it go. */
@@ -180,10 +236,23 @@ function released(rule: RuleVersion): RuleVersion {
     : rule;
 }
 
-/** Gives up on an arrival; its bytes stay. */
-export async function applyFailure(trx: Knex.Transaction, arrivalId: number, reason: string): Promise<void> {
+/** Gives up on a message that cannot be read, as its way in says; its bytes stay, but for what is dropped. */
+export async function applyFailure(
+  trx: Knex.Transaction,
+  arrival: Arrived,
+  reason: string,
+  clock: Clock,
+): Promise<void> {
+  const remedy = policyOf(arrival).failures.unreadable;
   await trx('arrivals')
-    .where({ id: arrivalId })
-    .update({ state: 'failed', outcome_kind: 'failed', outcome_reason: reason });
-  await record(trx, [{ kind: 'arrival', ref: String(arrivalId) }]);
+    .where({ id: arrival.id })
+    .update({
+      state: 'failed',
+      outcome_kind: remedy === 'drop' ? 'nothing' : 'failed',
+      outcome_reason: reason,
+      retry_at: remedy === 'try again' ? await nextTry(trx, arrival.id, clock) : null,
+    });
+  if (remedy === 'drop') await trx('message_chunks').where({ message_id: arrival.message_id }).delete();
+  if (remedy === 'report') await report(trx, arrival, 'A message could not be read', clock);
+  await record(trx, [{ kind: 'arrival', ref: String(arrival.id) }]);
 }

@@ -1,9 +1,12 @@
+import { deliveryKey, originKey } from '@hatband/core/intake';
 import { idsOf, referencesIn, referencesOf } from '@hatband/core/dryrun';
 import type { Reading } from '@hatband/core/reading';
 import type { KnownTask, KnownTasks } from '@hatband/core/rules';
 import type { TaskFields } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
+import { createHash } from 'node:crypto';
 import { DONE } from '../tasks/columns.ts';
+import { REPORT } from './reportTask.ts';
 
 /** The thread of a message: that of any message it answers, else one of its own. */
 export async function threadOf(
@@ -22,11 +25,18 @@ export async function threadOf(
   return threadId;
 }
 
-/** The tasks that a message may speak of: those of messages that came before it. */
+/** The arrival whose message is asked about, and what is known of it besides. */
+export interface Asked {
+  arrivalId: number;
+  threadId: number;
+  /** The task whose own address it came by. */
+  taskId: number | null;
+}
+
+/** The tasks that a message may speak of: those of messages that came before it, and that of its address. */
 export async function knownTasks(
   db: Knex,
-  arrivalId: number,
-  threadId: number,
+  { arrivalId, threadId, taskId }: Asked,
   reading: Reading,
 ): Promise<KnownTasks> {
   const thread: TaskName[] = await db('tasks')
@@ -47,8 +57,41 @@ export async function knownTasks(
           .select('tasks.id', 'title', 'status', 'reference');
   const byReference: KnownTasks['byReference'] = {};
   for (const task of named) (byReference[task.reference] ??= []).push(known(task));
-  return { thread: thread.map(known), byReference, ofAddress: null };
+  const own =
+    taskId === null
+      ? undefined
+      : await db('tasks')
+          .where({ id: taskId })
+          .first(...NAME);
+  const origin = originHash(reading);
+  const again = origin === null ? [] : await tasksOfOriginal(db, arrivalId, origin);
+  return {
+    thread: thread.map(known),
+    byReference,
+    ofAddress: own ? known(own) : null,
+    ofOriginal: again.map(known),
+  };
 }
+
+const NAME = ['tasks.id', 'title', 'status'] as const;
+
+async function tasksOfOriginal(db: Knex, arrivalId: number, origin: Buffer): Promise<TaskName[]> {
+  return db('tasks')
+    .join('arrivals', 'arrivals.id', 'tasks.arrival_id')
+    .where({ origin_hash: origin })
+    .where('tasks.arrival_id', '<', arrivalId)
+    .whereNot('tasks.rule_id', REPORT)
+    .orderBy('tasks.id')
+    .select(...NAME);
+}
+
+/** What is the same of a message however it came. */
+export const originHash = (reading: Reading) => hashOf(originKey(reading));
+/** What two deliveries of one message have in common, though their bytes differ. */
+export const deliveryHash = (reading: Reading) => hashOf(deliveryKey(reading));
+
+const hashOf = (key: string | null) =>
+  key === null ? null : createHash('sha256').update(key).digest().subarray(0, 16);
 
 interface TaskName {
   id: number;

@@ -7,6 +7,7 @@ import { messageOf } from '../errors.ts';
 import { rawBytes } from '../intake/deposit.ts';
 import { inflateJson, type Store } from '../store/index.ts';
 import { applyFailure, applyOutcome } from './apply.ts';
+import { retryDue } from './retries.ts';
 import { claim, giveBack, MOST_ATTEMPTS, type Claimed } from './queue.ts';
 import type { Reader } from './reader.ts';
 
@@ -15,11 +16,13 @@ const BATCH = 24;
 const GAP_MS = 25;
 const LONGEST_WAIT_MS = 2000;
 const RETRY_MS = 1000;
+/** How often what failed is looked at. */
+const SWEEP_MS = 60_000;
 
 export interface PipelineOptions {
   store: Store;
   reader: Reader;
-  readOptions: ReadOptions;
+  readOptions: () => Promise<ReadOptions>;
   /** The live rules in their order, as they are now. */
   liveRules: () => Promise<CompiledRules>;
   /** The domain of the intake addresses. */
@@ -59,12 +62,14 @@ export function startPipeline(options: PipelineOptions): Pipeline {
       });
     }
   };
+  const sweep = setInterval(() => void tryAgain(options, woken), SWEEP_MS);
   const running = run();
   return {
     wake: () => {
       woken();
     },
     stop: async (graceMs) => {
+      clearInterval(sweep);
       stopping = Date.now() + graceMs;
       woken();
       await running;
@@ -79,6 +84,17 @@ async function tryRound(options: PipelineOptions): Promise<'worked' | 'idle' | '
   } catch (error) {
     options.log.error({ error: messageOf(error) }, 'the queue could not be worked on');
     return 'broken';
+  }
+}
+
+async function tryAgain(options: PipelineOptions, wake: () => void): Promise<void> {
+  const { store, domain, clock, log } = options;
+  try {
+    if (!(await retryDue(store, { rules: await options.liveRules(), domain, clock }))) return;
+    options.onApplied();
+    wake();
+  } catch (error) {
+    log.error({ error: messageOf(error) }, 'what failed could not be tried again');
   }
 }
 
@@ -107,7 +123,8 @@ async function waitForGap(quietSince: () => number | null): Promise<void> {
 
 /** Reads the batch one by one and stores the readings. The first death ends it; those behind it were not begun. */
 async function readBatch(options: PipelineOptions, batch: readonly Claimed[]): Promise<void> {
-  const { store, reader, readOptions, log } = options;
+  const { store, reader, clock, log } = options;
+  const readOptions = await options.readOptions();
   const read: { arrival: Claimed; body: Uint8Array }[] = [];
   let failed: { arrival: Claimed; reason: string } | null = null;
   for (const arrival of batch) {
@@ -138,7 +155,7 @@ async function readBatch(options: PipelineOptions, batch: readonly Claimed[]): P
         .update({ state: 'ready', reading_id: stored?.id ?? null });
     }
     if (failed && failed.arrival.attempts >= MOST_ATTEMPTS)
-      await applyFailure(trx, failed.arrival.id, failed.reason);
+      await applyFailure(trx, failed.arrival, failed.reason, clock);
   });
   if (failed) await giveBack(store, batch.slice(batch.indexOf(failed.arrival) + 1));
 }
@@ -159,7 +176,7 @@ async function applyBatch(options: PipelineOptions, batch: readonly Claimed[]): 
         );
       } catch (error) {
         log.error({ arrival: arrival.id, error: messageOf(error) }, 'an outcome could not be applied');
-        await applyFailure(trx, arrival.id, 'the rules could not be applied to it');
+        await applyFailure(trx, arrival, 'the rules could not be applied to it', clock);
       }
     }
   });

@@ -1,11 +1,11 @@
 import type { Knex } from 'knex';
-import type { Arrived } from './apply.ts';
+import { ARRIVED, withAddress, type Arrived } from './arrived.ts';
 import type { ArrivalRow, Store } from '../store/index.ts';
 
 /** A reader's death in this attempt, or a later one, fails the message. */
 export const MOST_ATTEMPTS = 3;
 
-export type Claimed = Arrived & Pick<ArrivalRow, 'message_id' | 'attempts' | 'state'>;
+export type Claimed = Arrived & Pick<ArrivalRow, 'attempts' | 'state'>;
 
 /**
  * Takes the next arrivals in their order and counts the attempt durably before it starts. A message that was tried
@@ -21,29 +21,12 @@ export async function claim(store: Store, most: number): Promise<Claimed[]> {
   return batch.map((row) => ({ ...row, attempts: row.attempts + 1 }));
 }
 
-/** Arrivals with the addresses that they came by. */
-export const withAddress = (db: Knex) =>
-  db('arrivals')
-    .join('addresses', 'addresses.id', 'arrivals.address_id')
-    .leftJoin('projects', 'projects.id', 'addresses.project_id');
-
-/** The columns of `Arrived`. */
-export const ARRIVED = [
-  'arrivals.id',
-  'received_at',
-  'source',
-  'plus_word',
-  'target_kind',
-  'projects.name as project_name',
-  'local_part',
-] as const;
-
 async function queued(db: Knex, most: number): Promise<Claimed[]> {
   const rows: Claimed[] = await withAddress(db)
-    .whereIn('state', ['stored', 'ready'])
+    .whereIn('arrivals.state', ['stored', 'ready'])
     .orderBy('arrivals.id')
     .limit(most)
-    .select(...ARRIVED, 'message_id', 'attempts', 'state');
+    .select(...ARRIVED, 'attempts', 'arrivals.state');
   return rows;
 }
 

@@ -14,7 +14,8 @@ import { findProject, insertProject } from '../named/projects.ts';
 import { findNamed, insertNamed } from '../named/registers.ts';
 import { parseJson, type RuleRow, type Store } from '../store/index.ts';
 import { insertRule, withLive, type Seen } from './rules.ts';
-import { loadContext, type User } from './ruleSet.ts';
+import type { User } from '../settings/user.ts';
+import { loadContext } from './ruleSet.ts';
 
 /** Rules as a file, in their order, with what they name; of each its draft, else the version that went live. */
 export async function exportRules(store: Store, user: User, ids: readonly string[] | null): Promise<string> {

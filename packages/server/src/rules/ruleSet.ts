@@ -10,29 +10,18 @@ import { Person, TaskTemplate } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 import { listProjects } from '../named/projects.ts';
 import { listNamed } from '../named/registers.ts';
+import type { User, UserNow } from '../settings/user.ts';
 import { parseJson, type Store } from '../store/index.ts';
 
-/** What of the context comes from the configuration. */
-export interface User {
-  me: string[];
-  zone: string;
-  dateOrder: 'DMY' | 'MDY';
-  /** ISO days on which nobody works, besides Saturday and Sunday. */
-  closed: string[];
-}
-
 /** What rules are compiled for, as it is now. */
-export async function loadContext(db: Knex, { me, zone, dateOrder, closed }: User): Promise<Context> {
+export async function loadContext(db: Knex, { context }: User): Promise<Context> {
   const [people, tables, templates] = await Promise.all([
     listNamed(db, 'people', Person),
     listNamed(db, 'tables', LookupTable),
     listNamed(db, 'templates', TaskTemplate),
   ]);
   return Context.parse({
-    me,
-    zone,
-    dateOrder,
-    calendar: { closed },
+    ...context,
     projects: await listProjects(db),
     people: people.map(({ body }) => body),
     tables: tables.map(({ body }) => body),
@@ -56,8 +45,8 @@ async function liveRules(db: Knex): Promise<RuleVersion[]> {
 }
 
 /** Gives the live rules as they are now, compiled; again only where they, or what they name, have changed. */
-export function openRuleSet(store: Store, user: User): () => Promise<CompiledRules> {
-  let known: { seq: number; compiled: CompiledRules } | null = null;
+export function openRuleSet(store: Store, userNow: UserNow): () => Promise<CompiledRules> {
+  let known: { seq: number; user: User; compiled: CompiledRules } | null = null;
   return async () => {
     const row = await store
       .read('events')
@@ -65,9 +54,10 @@ export function openRuleSet(store: Store, user: User): () => Promise<CompiledRul
       .max({ seq: 'seq' })
       .first();
     const seq = row?.seq ?? 0;
-    if (known?.seq === seq) return known.compiled;
+    const user = await userNow();
+    if (known?.seq === seq && known.user === user) return known.compiled;
     const compiled = compile(await liveRules(store.read), await loadContext(store.read, user));
-    known = { seq, compiled };
+    known = { seq, user, compiled };
     return compiled;
   };
 }

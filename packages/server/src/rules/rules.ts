@@ -6,7 +6,8 @@ import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
 import { parseJson, type RuleRow, type Store } from '../store/index.ts';
-import { loadContext, type User } from './ruleSet.ts';
+import type { User } from '../settings/user.ts';
+import { loadContext } from './ruleSet.ts';
 
 const MONTH_MS = 30 * 24 * 60 * 60 * 1000;
 

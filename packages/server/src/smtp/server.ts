@@ -2,21 +2,30 @@ import { once } from 'node:events';
 import type { AddressInfo, Socket } from 'node:net';
 import type { Logger } from 'pino';
 import { SMTPServer, type SMTPServerDataStream, type SMTPServerSession } from 'smtp-server';
-import type { Clock } from '../clock.ts';
 import { codeOf, StartFailure } from '../errors.ts';
-import type { Deposit } from '../intake/deposit.ts';
 import type { Directory, Recipient } from '../intake/directory.ts';
+import type { Receipt, Receive } from '../intake/receive.ts';
+import { SIZE_LIMIT } from '../limits.ts';
 
-export const SIZE_LIMIT = 25 * 1024 * 1024;
 /** Bytes that are being received at one time, over all connections. */
 const IN_FLIGHT_LIMIT = 64 * 1024 * 1024;
 
+/** Addresses of one message beyond these are refused (RFC 5321, section 4.5.3.1.8). */
+const MOST_RECIPIENTS = 100;
+const MOST_CLIENTS = 250;
+/** A client that says nothing for this long, or takes longer than the other for one message, is sent away. */
+const SILENCE_MS = 60_000;
+const LONGEST_MESSAGE_MS = 600_000;
+
 export interface SmtpOptions {
+  host: string;
   port: number;
   directory: Directory;
-  deposit: Deposit;
-  clock: Clock;
+  receive: Receive;
   log: Logger;
+  /** Shorter ones for tests. */
+  silenceMs?: number | undefined;
+  longestMs?: number | undefined;
 }
 
 export interface SmtpListener {
@@ -38,15 +47,15 @@ class SmtpError extends Error {
   }
 }
 
-/** Starts the SMTP listener on 127.0.0.1. */
+/** Starts the SMTP listener. Its replies carry enhanced status codes (RFC 3463). */
 export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
-  const { directory, deposit, log } = options;
+  const { directory, log, silenceMs = SILENCE_MS, longestMs = LONGEST_MESSAGE_MS } = options;
   const recipients = new WeakMap<SMTPServerSession, Recipient[]>();
   let receiving = 0;
   let lastEnd = -Infinity;
   let inFlight = 0;
 
-  const receive = async (stream: SMTPServerDataStream, session: SMTPServerSession) => {
+  const takeIn = async (stream: SMTPServerDataStream, session: SMTPServerSession) => {
     const mail = { chunks: new Array<Buffer>(), size: 0, refused: false };
     stream.on('data', (chunk: Buffer) => {
       mail.refused ||= stream.sizeExceeded || inFlight + chunk.length > IN_FLIGHT_LIMIT;
@@ -55,17 +64,22 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
       mail.size += chunk.length;
       inFlight += chunk.length;
     });
+    const late = setTimeout(() => {
+      closeConnection(server, session);
+    }, longestMs);
     try {
       await once(stream, 'end');
       if (stream.sizeExceeded) throw new SmtpError(552, '5.3.4 The message is larger than 25 MB.');
       if (mail.refused) throw new SmtpError(451, '4.3.1 Too much mail at one time; try again in a minute.');
-      await deposit.put({
+      const receipts = await options.receive({
         bytes: Buffer.concat(mail.chunks),
+        source: 'smtp',
         recipients: recipients.get(session) ?? [],
         envelopeFrom: session.envelope.mailFrom ? session.envelope.mailFrom.address : '',
-        receivedAt: options.clock().toISOString(),
       });
+      refuseWhereAllDo(receipts);
     } finally {
+      clearTimeout(late);
       inFlight -= mail.size;
     }
   };
@@ -77,6 +91,8 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
     authOptional: true,
     disableReverseLookup: true,
     logger: false,
+    socketTimeout: silenceMs,
+    maxClients: MOST_CLIENTS,
     onMailFrom: (_, session, done) => {
       recipients.set(session, []);
       done();
@@ -84,12 +100,20 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
     onRcptTo: ({ address }, session, done) => {
       const found = directory.find(address);
       const known = recipients.get(session) ?? [];
-      if (found && !known.some(({ address: a }) => a.id === found.address.id)) known.push(found);
-      done(found ? null : new SmtpError(550, '5.1.1 There is no such intake address here.'));
+      if (typeof found === 'string') {
+        done(REFUSALS[found]);
+        return;
+      }
+      if (known.length >= MOST_RECIPIENTS) {
+        done(new SmtpError(452, '4.5.3 Too many recipients; send the rest in another message.'));
+        return;
+      }
+      if (!known.some((each) => each.address.id === found.address.id)) known.push(found);
+      done(null);
     },
     onData: (stream, session, done) => {
       receiving += 1;
-      receive(stream, session)
+      takeIn(stream, session)
         .then(
           () => {
             done(null, 'The message is stored.');
@@ -108,7 +132,7 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
   server.on('error', (error) => {
     log.warn({ code: codeOf(error) }, 'an SMTP connection broke off');
   });
-  const port = await listen(server, options.port);
+  const port = await listen(server, options);
   const quietSince = () => (receiving > 0 ? null : lastEnd);
   return {
     port,
@@ -130,19 +154,41 @@ function groupReplies(socket: Socket): void {
   socket.once('resume', () => socket.prependListener('data', group));
 }
 
+const REFUSALS = {
+  unknown: new SmtpError(550, '5.1.1 There is no such intake address here.'),
+  renewed: new SmtpError(550, '5.1.6 This address was renewed; ask its owner for the new one.'),
+  paused: new SmtpError(450, '4.2.1 This address is paused; try again later.'),
+} as const;
+
+/** One answer stands for all recipients: where one took the message, it is taken. */
+function refuseWhereAllDo(receipts: readonly Receipt[]): void {
+  const refused = receipts.flatMap((each) => (each.result === 'refused' ? [each.verdict] : []));
+  const [verdict] = refused;
+  if (!verdict || refused.length < receipts.length) return;
+  const { failure, words, permanent } = verdict;
+  if (failure === 'unwelcome sender') throw new SmtpError(550, `5.7.1 ${words}`);
+  throw permanent
+    ? new SmtpError(552, `5.3.4 ${words}`)
+    : new SmtpError(452, `4.2.2 ${words} Try again tomorrow.`);
+}
+
+function closeConnection(server: SMTPServer, session: SMTPServerSession): void {
+  for (const connection of server.connections) if (connection.session === session) connection.close();
+}
+
 function storeError(error: unknown, log: Logger): SmtpError {
   log.error({ code: codeOf(error) }, 'a message could not be stored');
   return new SmtpError(451, '4.3.0 The message could not be stored; try again later.');
 }
 
-async function listen(server: SMTPServer, port: number): Promise<number> {
+async function listen(server: SMTPServer, { host, port }: SmtpOptions): Promise<number> {
   await new Promise<void>((resolve, reject) => {
     const refuse = (error: Error) => {
       const inUse = codeOf(error) === 'EADDRINUSE';
       reject(inUse ? new StartFailure(`Port ${String(port)} (SMTP) is in use by another program.`) : error);
     };
     server.server.once('error', refuse);
-    server.listen(port, '127.0.0.1', () => {
+    server.listen(port, host, () => {
       server.server.off('error', refuse);
       resolve();
     });

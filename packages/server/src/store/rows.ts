@@ -34,18 +34,140 @@ export interface NamedRow {
 }
 
 export interface SettingRow {
-  key: 'inboxRequirements';
+  key: 'inboxRequirements' | 'user' | 'passphrase';
   value: string;
 }
 
+/** A way in: an intake address of the inbox, of a project or of a task, or a watched mailbox. */
 export interface AddressRow {
   id: number;
+  /** Of a watched mailbox a name that no address can have. */
   local_part: string;
-  target_kind: 'inbox' | 'project';
+  target_kind: 'inbox' | 'project' | 'task' | 'mailbox';
   project_id: string | null;
+  task_id: number | null;
+  policy: string;
+  /** Behind the `+` of a watched mailbox's own address it means this address. */
+  plus_word: string | null;
+  token_hash: Buffer | null;
   created_at: string;
-  /** Set when it was renewed: refused from then on. */
+  paused_at: string | null;
+  /** Set when it was renewed: refused from then on, or from the end of its grace on. */
   retired_at: string | null;
+  grace_until: string | null;
+  revision: number;
+}
+
+/** Who was refused or dropped at a way in, and how often. */
+export interface TurnedAwayRow {
+  id: number;
+  address_id: number;
+  sender: string;
+  what: 'refused' | 'dropped';
+  words: string;
+  times: number;
+  last_at: string;
+}
+
+export interface MailboxRow {
+  id: number;
+  address_id: number;
+  kind: 'imap' | 'practice';
+  name: string;
+  settings: string;
+  /** The password, encrypted. */
+  secret: Buffer | null;
+  paused_at: string | null;
+  /** It is watched no more; its arrivals stay. */
+  removed_at: string | null;
+  revision: number;
+  created_at: string;
+}
+
+/** How far a folder was looked through (RFC 9051, section 2.3.1.1). */
+export interface MailboxFolderRow {
+  mailbox_id: number;
+  folder: string;
+  uid_validity: string;
+  last_uid: number;
+  /** When the watch began; mail that was there before does not come in. */
+  since: string;
+}
+
+/** A label or flag that was seen on a message. */
+export interface MailboxMarkRow {
+  mailbox_id: number;
+  folder: string;
+  /** `flag`, or `label` and its name. */
+  mark: string;
+  uid: number;
+  message_ref: string | null;
+}
+
+export interface PracticeMessageRow {
+  uid: number;
+  folder: string;
+  bytes: Buffer;
+  labels: string;
+  flagged: boolean;
+  seen: boolean;
+  from_name: string;
+  subject: string;
+  sent_at: string;
+  came_at: string;
+}
+
+export interface ImportRow {
+  id: number;
+  address_id: number;
+  name: string;
+  state: 'running' | 'done' | 'failed';
+  /** In bytes, of which `read` were looked through. */
+  size: number;
+  read: number;
+  problem: string | null;
+  begun_at: string;
+}
+
+export interface ImportItemRow {
+  import_id: number;
+  n: number;
+  name: string;
+  result: 'new' | 'known' | 'refused';
+  words: string | null;
+  arrival_id: number | null;
+}
+
+/** A change of a task that a message asks for, and that only the user makes. */
+export interface ProposalRow {
+  id: number;
+  task_id: number;
+  arrival_id: number;
+  field: 'due' | 'status';
+  value: string;
+  spans: string;
+  state: 'open' | 'accepted' | 'declined';
+  made_at: string;
+}
+
+export interface SessionRow {
+  token_hash: Buffer;
+  begun_at: string;
+  ends_at: string;
+}
+
+/** What is to be done outside the database, at least once. */
+export interface OutboxRow {
+  id: number;
+  idempotency_key: string;
+  kind: 'mailbox';
+  arrival_id: number;
+  payload: string;
+  state: 'waiting' | 'done' | 'failed';
+  attempts: number;
+  next_attempt_at: string;
+  /** Why it was given up, in words. */
+  problem: string | null;
 }
 
 export type ArrivalState = 'stored' | 'ready' | 'applied' | 'failed';
@@ -55,10 +177,32 @@ export interface ArrivalRow {
   message_id: number;
   address_id: number;
   plus_word: string | null;
-  source: 'smtp';
+  source: 'smtp' | 'mailbox' | 'file' | 'http' | 'practice';
   envelope_from: string;
   received_at: string;
   deliveries: number;
+  occasion: 'arrival' | 'label' | 'flag' | 'hand';
+  /** The label that was set. */
+  trigger: string;
+  labels: string;
+  flagged: boolean;
+  /** Where it lies in its mailbox. */
+  mailbox_id: number | null;
+  folder: string | null;
+  uid: number | null;
+  uid_validity: string | null;
+  /** Why it waits at the door, before any rule. */
+  gate: 'unwelcome sender' | 'over a limit' | null;
+  gate_words: string | null;
+  /** When what failed is tried again. */
+  retry_at: string | null;
+  retries: number;
+  /** The arrival of the same message at the same address, which speaks for this one too. */
+  same_as: number | null;
+  /** The arrival of the same original by another way, whose tasks this one would make again. */
+  again_of: number | null;
+  delivery_hash: Buffer | null;
+  origin_hash: Buffer | null;
   state: ArrivalState;
   attempts: number;
   reading_id: number | null;
@@ -68,7 +212,7 @@ export interface ArrivalRow {
   /** The sender of the newest words. */
   asks_name: string;
   asks_address: string;
-  outcome_kind: 'waiting' | 'tasks' | 'comment' | 'unclaimed' | 'nothing' | 'held' | 'failed';
+  outcome_kind: 'waiting' | 'tasks' | 'comment' | 'unclaimed' | 'nothing' | 'again' | 'held' | 'failed';
   outcome_reason: string | null;
   /** The first rule that took it. */
   rule_id: string | null;
@@ -176,7 +320,17 @@ export interface TaskChangeRow {
 
 export interface EventRow {
   seq: number;
-  kind: 'arrival' | 'task' | 'rule' | 'address' | 'project' | 'named';
+  kind:
+    | 'arrival'
+    | 'task'
+    | 'rule'
+    | 'address'
+    | 'project'
+    | 'named'
+    | 'mailbox'
+    | 'practice'
+    | 'import'
+    | 'settings';
   /** Its id; empty for several at once. */
   ref: string;
 }
@@ -199,6 +353,16 @@ declare module 'knex/types/tables.js' {
     settings: SettingRow;
     thread_messages: ThreadMessageRow;
     arrival_rules: ArrivalRuleRow;
+    turned_away: TurnedAwayRow;
+    mailboxes: MailboxRow;
+    mailbox_folders: MailboxFolderRow;
+    mailbox_marks: MailboxMarkRow;
+    practice_messages: PracticeMessageRow;
+    imports: ImportRow;
+    import_items: ImportItemRow;
+    proposals: ProposalRow;
+    sessions: SessionRow;
+    outbox: OutboxRow;
     events: EventRow;
   }
 }

@@ -1,26 +1,33 @@
 import type { Comment } from '@hatband/contract';
+import { Reading } from '@hatband/core/reading';
 import type { Clock } from '../clock.ts';
 import { missing } from '../errors.ts';
 import { record } from '../events.ts';
-import type { CommentRow, Store } from '../store/index.ts';
+import { inflateJson, type CommentRow, type Store } from '../store/index.ts';
 import { namesOfRules } from './tasks.ts';
 
-type JoinedRow = CommentRow & { asks_name: string | null; asks_address: string | null };
+type JoinedRow = CommentRow & {
+  asks_name: string | null;
+  asks_address: string | null;
+  reading: Buffer | null;
+};
 
 /** The comments on a task, the oldest first. */
 export async function listComments(store: Store, taskId: number): Promise<{ items: Comment[] }> {
   const rows: JoinedRow[] = await store
     .read('comments')
     .leftJoin('arrivals', 'arrivals.id', 'comments.arrival_id')
+    .leftJoin('readings', 'readings.id', 'arrivals.reading_id')
     .where({ task_id: taskId })
     .orderBy('comments.id')
-    .select('comments.*', 'asks_name', 'asks_address');
+    .select('comments.*', 'asks_name', 'asks_address', 'readings.body as reading');
   const ruleName = await namesOfRules(store.read);
   return {
     items: rows.map((row) => ({
       id: row.id,
       text: row.text,
       at: row.created_at,
+      attachments: row.reading === null ? [] : attachmentsIn(row.reading),
       by:
         row.arrival_id === null
           ? { kind: 'user' }
@@ -33,6 +40,9 @@ export async function listComments(store: Store, taskId: number): Promise<{ item
     })),
   };
 }
+
+const attachmentsIn = (reading: Buffer) =>
+  inflateJson(Reading, reading).message.attachments.map(({ name, size }, n) => ({ n, name, size }));
 
 /** A comment of the user's own. */
 export async function addComment(store: Store, taskId: number, text: string, clock: Clock): Promise<void> {

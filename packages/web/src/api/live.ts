@@ -4,10 +4,14 @@ import { useEffect, useState } from 'react';
 
 /** The queries that each kind of change makes stale, by the first word of their keys. */
 const STALE: Record<Exclude<ChangeEvent['kind'], 'everything'>, readonly string[]> = {
-  arrival: ['arrivals', 'samples', 'rules', 'health'],
+  arrival: ['arrivals', 'samples', 'rules', 'health', 'practice'],
   task: ['tasks', 'arrivals'],
   rule: ['rules', 'samples'],
   address: ['addresses'],
+  mailbox: ['mailboxes', 'addresses'],
+  practice: ['practice'],
+  import: ['imports'],
+  settings: ['settings', 'samples', 'health'],
   project: ['projects', 'samples', 'tasks', 'arrivals'],
   named: ['named', 'samples'],
 };

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import * as first from './001-first.ts';
 import * as rules from './002-rules.ts';
+import * as waysIn from './003-ways-in.ts';
 
 export interface Migration {
   name: string;
@@ -11,4 +12,5 @@ export interface Migration {
 export const MIGRATIONS: readonly Migration[] = [
   { name: '001-first', ...first },
   { name: '002-rules', ...rules },
+  { name: '003-ways-in', ...waysIn },
 ];

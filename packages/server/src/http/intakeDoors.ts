@@ -1,0 +1,90 @@
+import * as contract from '@hatband/contract';
+import { writeVcards } from '@hatband/core/formats';
+import express, { type Express, type Request } from 'express';
+import { Failure, missing } from '../errors.ts';
+import * as addresses from '../intake/addresses.ts';
+import type { Receipt } from '../intake/receive.ts';
+import { SIZE_LIMIT } from '../limits.ts';
+import { ownAddresses } from '../mailbox/mailboxes.ts';
+import { answer, parseInput } from './answer.ts';
+import type { AppOptions } from './options.ts';
+
+/** Messages that programs hand in over HTTP; the token of the address lets them in, without a session. */
+export function takeHandedIn(app: Express, { directory, receive }: AppOptions): void {
+  const whole = express.raw({ type: () => true, limit: SIZE_LIMIT });
+  app.post(contract.intakePath, whole, async (request, response) => {
+    const recipient = directory.find(String(request.params.address));
+    if (recipient === 'unknown' || (typeof recipient !== 'string' && !isAllowed(request, recipient.address)))
+      throw new Failure('stranger', 'There is no such address, or this is not its token.');
+    if (recipient === 'renewed') throw new Failure('conflict', 'This address was renewed.');
+    if (recipient === 'paused') throw new Failure('transient', 'This address is paused; try again later.');
+    const bytes: unknown = request.body;
+    if (!Buffer.isBuffer(bytes) || bytes.length === 0)
+      throw new Failure('input', 'The body of the request is the message as it is, message/rfc822.');
+    const [receipt] = await receive({ bytes, source: 'http', recipients: [recipient], envelopeFrom: '' });
+    response.status(202).json(handedIn(receipt));
+  });
+}
+
+function isAllowed(request: Request, address: Parameters<typeof addresses.isTokenOf>[0]): boolean {
+  const token = /^Bearer (\S+)$/i.exec(request.get('Authorization') ?? '')?.[1];
+  return token !== undefined && addresses.isTokenOf(address, token);
+}
+
+function handedIn(receipt: Receipt | undefined) {
+  if (receipt?.result === 'taken') {
+    const { arrivalId, isNew } = receipt.deposited;
+    return { arrivalId, isNew, held: receipt.gate !== null };
+  }
+  if (receipt?.result === 'dropped' || !receipt) return { arrivalId: null, isNew: false, held: false };
+  const { failure, words, permanent } = receipt.verdict;
+  if (failure === 'unwelcome sender') throw new Failure('refused', words);
+  throw new Failure(permanent ? 'too large' : 'crowded', words);
+}
+
+/** The intake addresses and how they treat what comes. */
+export function answerAddresses(app: Express, options: AppOptions): void {
+  const { store, directory, events, clock, domain } = options;
+  const list = async () => ({
+    items: await addresses.listAddresses(store, domain, clock),
+    own: await ownAddresses(store),
+  });
+  const changed = async (id: number) => {
+    await directory.load();
+    events.notify();
+    const found = (await list()).items.find((each) => each.id === id);
+    if (!found) throw missing('address');
+    return found;
+  };
+  answer(app, contract.listAddresses, list);
+  answer(app, contract.renewAddress, async ({ params, body }) =>
+    changed(await addresses.renewAddress(store, params.id, body, clock)),
+  );
+  answer(app, contract.saveAddress, async ({ params: { id }, body, revision }) => {
+    await addresses.saveAddress(store, { id, revision }, body);
+    return changed(id);
+  });
+  answer(app, contract.pauseAddress, async ({ params: { id }, body }) => {
+    await addresses.pauseAddress(store, id, body.paused, clock);
+    return changed(id);
+  });
+  answer(app, contract.makeToken, async ({ params: { id } }) => {
+    const token = await addresses.makeToken(store, id);
+    await changed(id);
+    return { token };
+  });
+  answer(app, contract.dropToken, async ({ params: { id } }) => {
+    await addresses.dropToken(store, id);
+    return changed(id);
+  });
+  app.get(contract.vcardPath, async (request, response) => {
+    const { id } = parseInput(contract.RowId, request.params);
+    const found = (await list()).items.find((each) => each.id === id);
+    if (!found) throw missing('address');
+    const name = `Hatband ${found.target.name}`;
+    response
+      .attachment(`${name}.vcf`)
+      .type('text/vcard')
+      .send(writeVcards([{ name, addresses: [found.address], organisation: null, groups: [] }]));
+  });
+}

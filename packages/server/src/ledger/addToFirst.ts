@@ -1,0 +1,82 @@
+import { wordsOf } from '@hatband/core/anatomy';
+import { BUILT_IN, FieldEvidence, type Incoming, type MadeTask } from '@hatband/core/rules';
+import { randomUUID } from 'node:crypto';
+import type { Knex } from 'knex';
+import type { Clock } from '../clock.ts';
+import { record } from '../events.ts';
+import { findProject } from '../named/projects.ts';
+import { saveReferences } from '../pipeline/knownTasks.ts';
+import { parseJson, type TaskRow } from '../store/index.ts';
+import { columnOf, fieldsOf, stored, type StoredField } from '../tasks/columns.ts';
+
+interface Again {
+  arrivalId: number;
+  tasks: readonly MadeTask[];
+}
+
+/** Fills what is empty in the first tasks of an original from the tasks that it would make again, and says so on them. */
+export async function addToFirst(
+  trx: Knex.Transaction,
+  { reading, tasks: known }: Incoming,
+  { arrivalId, tasks }: Again,
+  clock: Clock,
+): Promise<void> {
+  const at = clock().toISOString();
+  const rows = await trx('tasks').whereIn(
+    'id',
+    known.ofOriginal.map(({ key }) => Number(key)),
+  );
+  const note = wordsOf(reading.message.text, reading.anatomy, 'note');
+  for (const row of rows) {
+    const made = tasks.find(({ itemKey }) => itemKey === row.item_key) ?? tasks[0];
+    if (made) await fill(trx, row, made, at);
+    await trx('comments').insert({
+      task_id: row.id,
+      arrival_id: arrivalId,
+      rule_id: made?.rule.ruleId ?? BUILT_IN,
+      version: made?.rule.version ?? 1,
+      text: note === '' ? 'The same mail came once more.' : note,
+      created_at: at,
+    });
+    await record(trx, [{ kind: 'task', ref: String(row.id) }]);
+  }
+}
+
+const FILLED: readonly StoredField[] = [
+  'due', 'start', 'deadline', 'priority', 'section', 'assignee', 'tags', 'notes', 'reminders',
+]; // prettier-ignore
+
+const isEmpty = (value: string | null) => value === null || value === '' || value === '[]';
+
+async function fill(trx: Knex.Transaction, row: TaskRow, { fields, evidence }: MadeTask, at: string) {
+  const filled = FILLED.flatMap((field) => {
+    const old = stored(row[columnOf(field)]);
+    const value = stored(fields[field as keyof typeof fields]);
+    return isEmpty(old) && !isEmpty(value) ? [{ field: field as string, old, new: value }] : [];
+  });
+  const project = fields.project === null ? undefined : await findProject(trx, fields.project);
+  if (row.project_id === null && project) filled.push({ field: 'project', old: null, new: project.id });
+  const own = fieldsOf(row).fields;
+  const more = Object.entries(fields.fields).filter(([name]) => !(name in own));
+  if (filled.length === 0 && more.length === 0) return;
+  const names = [...filled.map(({ field }) => field), ...more.map(([name]) => name)];
+  const values = Object.fromEntries(
+    filled.map(({ field, new: value }) => [columnOf(field as StoredField), value]),
+  );
+  const known = parseJson(FieldEvidence, row.evidence);
+  const added = Object.fromEntries(names.flatMap((name) => (evidence[name] ? [[name, evidence[name]]] : [])));
+  await trx('tasks')
+    .where({ id: row.id })
+    .update({
+      ...values,
+      own_fields: JSON.stringify({ ...own, ...Object.fromEntries(more) }),
+      evidence: JSON.stringify({ ...known, ...added }),
+      revision: row.revision + 1,
+    });
+  const by = { task_id: row.id, actor: 'rule' as const, run: randomUUID(), at };
+  await trx('task_changes').insert([
+    ...filled.map((each) => ({ ...by, ...each })),
+    ...more.map(([field, value]) => ({ ...by, field, old: null, new: stored(value) })),
+  ]);
+  await saveReferences(trx, row.id, { title: row.title, fields: { ...own, ...Object.fromEntries(more) } });
+}

@@ -1,0 +1,152 @@
+import { Reading } from '@hatband/core/reading';
+import { evaluate, Held, type RuleVersion } from '@hatband/core/rules';
+import type { Arrival } from '@hatband/contract';
+import { z } from 'zod';
+import { Failure, missing } from '../errors.ts';
+import { record } from '../events.ts';
+import { changePolicy } from '../intake/addresses.ts';
+import { workOne, type Applying } from '../pipeline/apply.ts';
+import { settleReport } from '../pipeline/reportTask.ts';
+import { saveOutcome } from '../pipeline/saveOutcome.ts';
+import { inflateJson, parseJson, type Store } from '../store/index.ts';
+import { addToFirst } from './addToFirst.ts';
+import { viewArrival } from './arrivals.ts';
+import { incomingNow, storedMessage } from './storedMessage.ts';
+
+/** Works one rule that held the arrival again, as it is now. Throws where it did not hold it, or is not live. */
+export async function releaseArrival(
+  store: Store,
+  id: number,
+  ruleId: string,
+  applying: Applying,
+): Promise<Arrival> {
+  const row = await storedMessage(store, id);
+  const held = parseJson(z.array(Held), row.held);
+  if (!held.some((each) => each.ruleId === ruleId)) throw missing('rule that held this message');
+  const rule = liveRule(applying, ruleId);
+  const left = held.filter((each) => each.ruleId !== ruleId);
+  await store.write((trx) =>
+    workOne(trx, row, inflateJson(Reading, row.body), { ...applying, rule, held: left }),
+  );
+  return viewArrival(store, id);
+}
+
+/** Starts a rule by hand on a message. */
+export async function startByHand(
+  store: Store,
+  id: number,
+  ruleId: string,
+  applying: Applying,
+): Promise<Arrival> {
+  const row = await storedMessage(store, id);
+  const rule = liveRule(applying, ruleId);
+  if (rule.definition.start.kind !== 'hand')
+    throw new Failure('conflict', 'This rule starts by itself, not by hand.');
+  if (row.gate !== null && row.outcome_kind === 'held')
+    throw new Failure('conflict', 'This message waits at the door; let it in first.');
+  const held = parseJson(z.array(Held), row.held);
+  await store.write((trx) => workOne(trx, row, inflateJson(Reading, row.body), { ...applying, rule, held }));
+  return viewArrival(store, id);
+}
+
+function liveRule({ rules }: Applying, ruleId: string): RuleVersion {
+  const rule = rules.rules.find(({ version }) => version.ruleId === ruleId)?.version;
+  if (rule) return rule;
+  throw new Failure(
+    'conflict',
+    'This rule is not live any more; pause no rule whose mail you want to release.',
+  );
+}
+
+/** Lets in what waits at the door; it goes back into the queue. */
+export async function letIn(
+  store: Store,
+  id: number,
+  sender: 'once' | 'from now on',
+  { clock }: Pick<Applying, 'clock'>,
+): Promise<Arrival> {
+  const row = await atDoor(store, id);
+  await store.write(async (trx) => {
+    await trx('arrivals').where({ id }).update({
+      state: 'ready',
+      outcome_kind: 'waiting',
+      gate: null,
+      gate_words: null,
+      attempts: 0,
+    });
+    if (sender === 'from now on')
+      await changePolicy(trx, row.address_id, (policy) => ({
+        ...policy,
+        blocked: policy.blocked.filter((each) => each !== row.from_address),
+        senders:
+          policy.senders.kind === 'anyone'
+            ? policy.senders
+            : {
+                kind: 'these',
+                who: [
+                  ...new Set([
+                    ...(policy.senders.kind === 'me' ? ['me'] : policy.senders.who),
+                    row.from_address.toLowerCase(),
+                  ]),
+                ],
+              },
+      }));
+    await settleReport(trx, id, clock().toISOString());
+    await record(trx, [{ kind: 'arrival', ref: String(id) }]);
+  });
+  return viewArrival(store, id);
+}
+
+/** Refuses its sender at this way in from now on; the message stays in the ledger and becomes nothing. */
+export async function blockSender(
+  store: Store,
+  id: number,
+  { clock }: Pick<Applying, 'clock'>,
+): Promise<Arrival> {
+  const row = await atDoor(store, id);
+  if (row.from_address === '') throw new Failure('conflict', 'This message names no sender to block.');
+  await store.write(async (trx) => {
+    await trx('arrivals')
+      .where({ id })
+      .update({ outcome_kind: 'nothing', outcome_reason: 'its sender is blocked' });
+    await changePolicy(trx, row.address_id, (policy) => ({
+      ...policy,
+      blocked: [...new Set([...policy.blocked, row.from_address.toLowerCase()])],
+    }));
+    await settleReport(trx, id, clock().toISOString());
+    await record(trx, [{ kind: 'arrival', ref: String(id) }]);
+  });
+  return viewArrival(store, id);
+}
+
+async function atDoor(store: Store, id: number) {
+  const row = await storedMessage(store, id);
+  if (row.gate === null || row.outcome_kind !== 'held')
+    throw new Failure('stale', 'This message does not wait at the door any more.');
+  return row;
+}
+
+/** Of mail whose original came before: adds what is new to the first task, or makes its own. */
+export async function settleAgain(
+  store: Store,
+  id: number,
+  how: 'add to the first' | 'make its own',
+  applying: Applying,
+): Promise<Arrival> {
+  const row = await storedMessage(store, id);
+  if (row.outcome_kind !== 'again')
+    throw new Failure('stale', 'It was settled already what becomes of this message.');
+  const incoming = await incomingNow(store, row, applying);
+  const alone = { ...incoming, tasks: { ...incoming.tasks, ofOriginal: [] } };
+  const outcome = evaluate(applying.rules, alone, { lastRule: true });
+  await store.write(async (trx) => {
+    const isOwn = how === 'make its own';
+    if (isOwn) await saveOutcome(trx, row, { ...outcome, effects: [] }, applying.clock);
+    else await addToFirst(trx, incoming, { arrivalId: id, tasks: outcome.tasks }, applying.clock);
+    await trx('arrivals')
+      .where({ id })
+      .update({ outcome_kind: isOwn ? outcome.kind : 'comment' });
+    await record(trx, [{ kind: 'arrival', ref: String(id) }]);
+  });
+  return viewArrival(store, id);
+}

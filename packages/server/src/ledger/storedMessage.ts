@@ -1,0 +1,51 @@
+import { Reading } from '@hatband/core/reading';
+import type { Incoming } from '@hatband/core/rules';
+import { missing } from '../errors.ts';
+import type { Applying } from '../pipeline/apply.ts';
+import { ARRIVED, incomingOf, withAddress, type Arrived } from '../pipeline/arrived.ts';
+import { inflateJson, type ArrivalRow, type Store } from '../store/index.ts';
+
+/** An arrival that was read, with what became of it. */
+export type StoredMessage = Arrived &
+  Pick<
+    ArrivalRow,
+    'thread_id' | 'held' | 'trace' | 'effects' | 'again_of' | 'outcome_kind' | 'from_address'
+  > & {
+    body: Buffer;
+  };
+
+const withReading = (store: Store) =>
+  withAddress(store.read)
+    .join('readings', 'readings.id', 'arrivals.reading_id')
+    .select(
+      ...ARRIVED,
+      'readings.body',
+      'thread_id',
+      'held',
+      'trace',
+      'effects',
+      'again_of',
+      'outcome_kind',
+      'from_address',
+    );
+
+export async function storedMessage(store: Store, id: number): Promise<StoredMessage> {
+  const row: StoredMessage | undefined = await withReading(store).where('arrivals.id', id).first();
+  if (!row) throw missing('message that was read');
+  return row;
+}
+
+/** The newest first. */
+export async function newestMessages(store: Store, limit: number): Promise<StoredMessage[]> {
+  return withReading(store).whereNull('same_as').orderBy('arrivals.id', 'desc').limit(limit);
+}
+
+/** A stored message as rules see it now. */
+export function incomingNow(
+  store: Store,
+  row: StoredMessage,
+  { rules: { context }, domain }: Applying,
+): Promise<Incoming> {
+  const around = { threadId: row.thread_id ?? row.id, domain, zone: context.zone };
+  return incomingOf(store.read, row, inflateJson(Reading, row.body), around);
+}

@@ -1,0 +1,139 @@
+import { MailboxSettings, type MailboxState, type StoredMailbox } from '@hatband/contract';
+import { sameName } from '@hatband/core/tasks';
+import type { Knex } from 'knex';
+import type { Clock } from '../clock.ts';
+import { Failure, missing } from '../errors.ts';
+import { record } from '../events.ts';
+import { insertAddress } from '../intake/addresses.ts';
+import { parseJson, type MailboxRow, type Store } from '../store/index.ts';
+import type { Secrets } from './secret.ts';
+
+/** Those that are watched, or would be if they were not paused. */
+export const mailboxRows = (db: Knex): Promise<MailboxRow[]> =>
+  db('mailboxes').whereNull('removed_at').orderBy('id');
+
+export const settingsOf = ({ settings }: Pick<MailboxRow, 'settings'>): MailboxSettings =>
+  parseJson(MailboxSettings, settings);
+
+export async function listMailboxes(
+  store: Store,
+  stateOf: (id: number) => MailboxState,
+): Promise<StoredMailbox[]> {
+  const rows = await mailboxRows(store.read);
+  return rows.map((row) => ({
+    id: row.id,
+    settings: settingsOf(row),
+    hasPassword: row.secret !== null,
+    state: row.paused_at === null ? stateOf(row.id) : { kind: 'paused' },
+    revision: row.revision,
+  }));
+}
+
+interface Given {
+  settings: MailboxSettings;
+  password?: string | undefined;
+}
+
+/** A mailbox to watch; its number. Throws where its name is taken, or a second practice mailbox is wanted. */
+export async function insertMailbox(
+  trx: Knex.Transaction,
+  { settings, password }: Given,
+  secrets: Secrets,
+  clock: Clock,
+): Promise<number> {
+  await requireFree(trx, settings);
+  const address_id = await insertAddress(trx, { kind: 'mailbox' }, settings.name, clock);
+  const [row] = await trx('mailboxes')
+    .insert({
+      address_id,
+      kind: settings.kind,
+      name: settings.name,
+      settings: JSON.stringify(settings),
+      secret: password === undefined ? null : secrets.seal(password),
+      created_at: clock().toISOString(),
+    })
+    .returning('id');
+  await record(trx, [{ kind: 'mailbox', ref: String(row?.id ?? '') }]);
+  return row?.id ?? 0;
+}
+
+async function requireFree(trx: Knex.Transaction, settings: MailboxSettings, own?: number): Promise<void> {
+  const others = (await mailboxRows(trx)).filter(({ id }) => id !== own);
+  const taken = others.find(({ name }) => sameName(name, settings.name));
+  if (taken) {
+    const message = `There is a mailbox ${taken.name} already.`;
+    throw new Failure('conflict', message, [{ path: 'settings.name', message }]);
+  }
+  if (settings.kind === 'practice' && others.some(({ kind }) => kind === 'practice'))
+    throw new Failure('conflict', 'There is one practice mailbox only.');
+}
+
+interface Seen {
+  id: number;
+  revision: number;
+}
+
+async function rowAsSeen(trx: Knex.Transaction, { id, revision }: Seen): Promise<MailboxRow> {
+  const row = (await mailboxRows(trx)).find((each) => each.id === id);
+  if (!row) throw missing('mailbox');
+  if (row.revision !== revision)
+    throw new Failure('stale', 'This mailbox was changed elsewhere meanwhile; look at it again.');
+  return row;
+}
+
+/** Another server or user is another mailbox: what was seen in it before is forgotten. */
+export async function saveMailbox(store: Store, seen: Seen, given: Given, secrets: Secrets): Promise<void> {
+  await store.write(async (trx) => {
+    const row = await rowAsSeen(trx, seen);
+    const { settings, password } = given;
+    const before = settingsOf(row);
+    if (settings.kind !== before.kind) throw new Failure('input', 'A mailbox stays of its kind.');
+    await requireFree(trx, settings, seen.id);
+    if (accountOf(before) !== accountOf(settings)) {
+      await trx('mailbox_folders').where({ mailbox_id: seen.id }).delete();
+      await trx('mailbox_marks').where({ mailbox_id: seen.id }).delete();
+    }
+    await trx('mailboxes')
+      .where({ id: seen.id })
+      .update({
+        name: settings.name,
+        settings: JSON.stringify(settings),
+        ...(password === undefined ? {} : { secret: secrets.seal(password) }),
+        revision: row.revision + 1,
+      });
+    await record(trx, [{ kind: 'mailbox', ref: String(seen.id) }]);
+  });
+}
+
+const accountOf = (settings: MailboxSettings) =>
+  settings.kind === 'imap' ? `${settings.host} ${settings.user}` : 'practice';
+
+export async function pauseMailbox(store: Store, seen: Seen, paused: boolean, clock: Clock): Promise<void> {
+  await store.write(async (trx) => {
+    const row = await rowAsSeen(trx, seen);
+    await trx('mailboxes')
+      .where({ id: seen.id })
+      .update({ paused_at: paused ? clock().toISOString() : null, revision: row.revision + 1 });
+    await record(trx, [{ kind: 'mailbox', ref: String(seen.id) }]);
+  });
+}
+
+/** Its password is forgotten; its arrivals stay. */
+export async function removeMailbox(store: Store, seen: Seen, clock: Clock): Promise<void> {
+  await store.write(async (trx) => {
+    await rowAsSeen(trx, seen);
+    await trx('mailbox_folders').where({ mailbox_id: seen.id }).delete();
+    await trx('mailbox_marks').where({ mailbox_id: seen.id }).delete();
+    await trx('mailboxes').where({ id: seen.id }).update({ removed_at: clock().toISOString(), secret: null });
+    await record(trx, [{ kind: 'mailbox', ref: String(seen.id) }]);
+  });
+}
+
+/** The user's own addresses that watched mailboxes fetch. */
+export async function ownAddresses({ read }: Store): Promise<string[]> {
+  const rows = await mailboxRows(read);
+  const watching = rows
+    .map(settingsOf)
+    .filter(({ folders }) => folders.some((each) => each.for.includes('plus-word')));
+  return [...new Set(watching.flatMap(({ addresses }) => addresses))];
+}

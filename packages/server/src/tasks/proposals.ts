@@ -1,0 +1,59 @@
+import type { StoredProposal } from '@hatband/contract';
+import { EvidenceSpan } from '@hatband/core/reading';
+import { Status } from '@hatband/core/tasks';
+import { z } from 'zod';
+import type { Clock } from '../clock.ts';
+import { Failure, missing } from '../errors.ts';
+import { record } from '../events.ts';
+import { parseJson, type ProposalRow, type Store } from '../store/index.ts';
+import { changeTask } from './tasks.ts';
+
+type JoinedRow = ProposalRow & { asks_name: string; asks_address: string };
+
+/** The changes that messages ask for on a task, and that are not settled yet. */
+export async function listProposals(store: Store, taskId: number): Promise<{ items: StoredProposal[] }> {
+  const rows: JoinedRow[] = await store
+    .read('proposals')
+    .join('arrivals', 'arrivals.id', 'proposals.arrival_id')
+    .where('task_id', taskId)
+    .where('proposals.state', 'open')
+    .orderBy('proposals.id')
+    .select('proposals.*', 'asks_name', 'asks_address');
+  return {
+    items: rows.map((row) => ({
+      id: row.id,
+      field: row.field,
+      value: row.value,
+      words: parseJson(z.array(EvidenceSpan), row.spans)
+        .map(({ quote }) => quote)
+        .join(' … '),
+      from: row.asks_name || row.asks_address,
+      arrivalId: row.arrival_id,
+      at: row.made_at,
+    })),
+  };
+}
+
+/** Makes the change, or not; the number of the task. */
+export async function settleProposal(
+  store: Store,
+  id: number,
+  accept: boolean,
+  clock: Clock,
+): Promise<number> {
+  const row = await store.read('proposals').where({ id }).first();
+  if (!row) throw missing('proposal');
+  if (row.state !== 'open') throw new Failure('stale', 'This was settled already.');
+  if (accept) {
+    const task = await store.read('tasks').where({ id: row.task_id }).first('revision');
+    const change = row.field === 'due' ? { due: row.value } : { status: Status.parse(row.value) };
+    await changeTask(store, { id: row.task_id, revision: task?.revision ?? 0 }, change, clock);
+  }
+  await store.write(async (trx) => {
+    await trx('proposals')
+      .where({ id })
+      .update({ state: accept ? 'accepted' : 'declined' });
+    await record(trx, [{ kind: 'task', ref: String(row.task_id) }]);
+  });
+  return row.task_id;
+}
