@@ -27,6 +27,7 @@ export interface OpenFolder {
   uidValidity: string;
   /** The number that the next message will have. */
   nextUid: number;
+  newest: () => Promise<Head | null>;
   /** The numbers above this one, ascending. */
   above: (uid: number) => Promise<number[]>;
   /** The numbers of messages that came on this day or later. */

@@ -29,10 +29,14 @@ export async function connectImap(settings: ImapSettings, password: string): Pro
     client.close();
     throw explain(error, settings);
   }
-  const told = <T>(work: Promise<T>): Promise<T> =>
-    work.catch((error: unknown) => {
+  const told = async <T>(work: Promise<T>): Promise<T> => {
+    const result = await work.catch((error: unknown) => {
       throw explain(error, settings);
     });
+    // A command on a connection that has ended answers as if there were nothing.
+    if (!client.usable) throw new AccountProblem(`${settings.host} closed the connection.`, false);
+    return result;
+  };
   return {
     folders: async () => (await told(client.list())).map(({ path }) => path),
     open: async (path) => {
@@ -69,11 +73,13 @@ type Told = <T>(work: Promise<T>) => Promise<T>;
 function openFolder(client: ImapFlow, folder: Opened, told: Told): OpenFolder {
   const search = async (query: Parameters<ImapFlow['search']>[0]) => {
     const found = await told(client.search(query, { uid: true }));
-    return (found || []).toSorted((a, b) => a - b);
+    if (!found) throw new AccountProblem('The server could not search this folder.', false);
+    return found.toSorted((a, b) => a - b);
   };
   return {
     uidValidity: String(folder.uidValidity),
     nextUid: folder.uidNext,
+    newest: async () => (folder.exists === 0 ? null : ((await headsOf(client, ['*'], told))[0] ?? null)),
     // A range that ends in * holds the last message even where that has a smaller number.
     above: async (uid) => (await search({ uid: `${String(uid + 1)}:*` })).filter((each) => each > uid),
     since: (day) => search({ since: day }),
@@ -95,7 +101,7 @@ function openFolder(client: ImapFlow, folder: Opened, told: Told): OpenFolder {
   };
 }
 
-async function headsOf(client: ImapFlow, uids: readonly number[], told: Told): Promise<Head[]> {
+async function headsOf(client: ImapFlow, uids: readonly (number | '*')[], told: Told): Promise<Head[]> {
   const heads: Head[] = [];
   for (let at = 0; at < uids.length; at += HEADS) {
     const range = uids.slice(at, at + HEADS).join(',');

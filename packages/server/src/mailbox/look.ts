@@ -1,12 +1,10 @@
 import type { WatchedFolder } from '@hatband/contract';
-import type { Clock } from '../clock.ts';
 import type { MailboxFolderRow, Store } from '../store/index.ts';
 import type { Head, Mark, OpenFolder } from './account.ts';
 import { bringIn, type Bringing, type Cause } from './bringIn.ts';
 
 export interface Looking extends Bringing {
   store: Store;
-  clock: Clock;
   /** The labels that live rules start by. */
   labels: () => Promise<string[]>;
 }
@@ -30,12 +28,13 @@ const placeOf = ({ mailboxId }: Looking, folder: Folder) => ({ mailbox_id: mailb
 async function knownFolder(looking: Looking, folder: Folder): Promise<MailboxFolderRow | null> {
   const row = await looking.store.read('mailbox_folders').where(placeOf(looking, folder)).first();
   if (row) return row;
+  const newest = await folder.newest();
   await looking.store.write((trx) =>
     trx('mailbox_folders').insert({
       ...placeOf(looking, folder),
       uid_validity: folder.uidValidity,
       last_uid: folder.nextUid - 1,
-      since: looking.clock().toISOString(),
+      since: (newest?.cameAt ?? new Date(0)).toISOString(),
     }),
   );
   return null;
@@ -66,7 +65,7 @@ async function lookForNew(
   // Renumbered messages are known by their Message-ID; those from before the watch stay out.
   const refs = isRenumbered ? await seenRefs(looking, folder, CAME) : new Set<string>();
   for (const head of await folder.heads(uids)) {
-    const isOld = isRenumbered && (head.cameAt < since || (head.ref !== null && refs.has(head.ref)));
+    const isOld = isRenumbered && (head.cameAt <= since || (head.ref !== null && refs.has(head.ref)));
     if (!isOld) await bringIn(looking, folder, head.uid, { kind: 'arrival', for: triggers });
     await saveMark(looking, folder, CAME, head);
     if (!isRenumbered) await saveFolder(looking, folder, head.uid);

@@ -96,7 +96,6 @@ function startWatch(row: MailboxRow, options: PostOptions, onState: (state: Mail
   return watchMailbox({
     looking: {
       store,
-      clock,
       mailboxId: row.id,
       addressId: row.address_id,
       settings: settingsOf(row),
@@ -106,6 +105,7 @@ function startWatch(row: MailboxRow, options: PostOptions, onState: (state: Mail
     },
     connect: () => connect(row, options),
     onState,
+    clock,
     log,
     pollMs,
     firstPauseMs,

@@ -1,6 +1,7 @@
 import type { MailboxState, WatchedFolder } from '@hatband/contract';
 import type { Logger } from 'pino';
 import { setTimeout as sleep } from 'node:timers/promises';
+import type { Clock } from '../clock.ts';
 import { messageOf } from '../errors.ts';
 import { AccountProblem, type Account } from './account.ts';
 import { look, type Looking } from './look.ts';
@@ -15,6 +16,7 @@ export interface WatchOptions {
   looking: Looking;
   connect: () => Promise<Account>;
   onState: (state: MailboxState) => void;
+  clock: Clock;
   log: Logger;
   /** Shorter for tests. */
   pollMs?: number | undefined;
@@ -69,7 +71,7 @@ async function watchFolder(
       await watchConnected(options, watched, stop, news, () => (pause = first));
     } catch (error) {
       if (stop.aborted) return;
-      const { looking, onState, log } = options;
+      const { looking, onState, clock, log } = options;
       const words =
         error instanceof AccountProblem
           ? error.message
@@ -79,7 +81,7 @@ async function watchFolder(
           { mailbox: looking.mailboxId, error: messageOf(error) },
           'a mailbox could not be looked through',
         );
-      onState({ kind: 'trouble', words, again: new Date(looking.clock().getTime() + pause).toISOString() });
+      onState({ kind: 'trouble', words, again: new Date(clock().getTime() + pause).toISOString() });
       await sleep(pause, undefined, { signal: stop }).catch(() => undefined);
       pause = Math.min(pause * 2, LONGEST_PAUSE_MS);
     }
@@ -87,7 +89,7 @@ async function watchFolder(
 }
 
 async function watchConnected(
-  { looking, connect, onState, pollMs = POLL_MS }: WatchOptions,
+  { looking, connect, onState, clock, pollMs = POLL_MS }: WatchOptions,
   watched: WatchedFolder,
   stop: AbortSignal,
   news: () => AbortSignal,
@@ -101,7 +103,7 @@ async function watchConnected(
       const next = news();
       await look(looking, folder, watched);
       onWell();
-      if (isFirst) onState({ kind: 'watching', since: looking.clock().toISOString() });
+      if (isFirst) onState({ kind: 'watching', since: clock().toISOString() });
       isFirst = false;
       await folder.wait(pollMs, next);
     }

@@ -39,6 +39,7 @@ async function openPractice({ store, news, clock }: Practice, folder: string): P
   return {
     uidValidity: '1',
     nextUid: (newest?.uid ?? 0) + 1,
+    newest: () => Promise.resolve(null),
     above: async (uid) => (await rows().where('uid', '>', uid).select('uid')).map((row) => row.uid),
     since: async (day) =>
       (await rows().where('came_at', '>=', day.toISOString()).select('uid')).map((row) => row.uid),

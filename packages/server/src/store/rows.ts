@@ -90,7 +90,7 @@ export interface MailboxFolderRow {
   folder: string;
   uid_validity: string;
   last_uid: number;
-  /** When the watch began; mail that was there before does not come in. */
+  /** When its newest message came as the watch began, by the mailbox's own clock; what is no newer does not come in. */
   since: string;
 }
 

@@ -1,0 +1,165 @@
+import { ImapFlow } from 'imapflow';
+import { execFile, spawn, type ChildProcess } from 'node:child_process';
+import { chown, mkdir, mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { readFileSync } from 'node:fs';
+import { createServer, type AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { promisify } from 'node:util';
+import { until } from './testServer.ts';
+
+const run = promisify(execFile);
+
+export const USER = 'ines';
+export const PASSWORD = 'lantern-and-rope';
+
+/** A real IMAP server of its own, on a free port of this machine; its mail lies in a folder that ends with it. */
+export interface Dovecot {
+  port: number;
+  start: () => Promise<void>;
+  stop: () => Promise<void>;
+  /** Works in the mailbox as the user's own mail program would. */
+  as: <T>(work: (client: ImapFlow) => Promise<T>) => Promise<T>;
+  /** Numbers the messages of a folder anew, under another UIDVALIDITY. */
+  renumber: (folder: string) => Promise<void>;
+  end: () => Promise<void>;
+}
+
+export async function startDovecot(): Promise<Dovecot> {
+  const base = await mkdtemp(path.join(tmpdir(), 'hatband-imap-'));
+  const port = await freePort();
+  const file = path.join(base, 'dovecot.conf');
+  for (const each of ['run', 'state', 'mail']) await mkdir(path.join(base, each));
+  const [uid, gid] = idsOf('mail');
+  await chown(path.join(base, 'mail'), uid, gid);
+  await run('chmod', ['755', base]);
+  await writeFile(path.join(base, 'users'), `${USER}:{PLAIN}${PASSWORD}\n`);
+  await writeFile(file, configuration(base, port));
+  let child: ChildProcess | null = null;
+
+  const start = async () => {
+    child = spawn('/usr/sbin/dovecot', ['-F', '-c', file], { stdio: 'ignore', detached: true });
+    await until(() => answers(port), Boolean);
+  };
+  const stop = async () => {
+    // All of its processes, as when the machine loses its power.
+    if (child?.pid !== undefined) process.kill(-child.pid, 'SIGKILL');
+    child = null;
+    await until(
+      () => answers(port),
+      (listening) => !listening,
+    );
+  };
+  const as: Dovecot['as'] = async (work) => {
+    const client = new ImapFlow({
+      host: '127.0.0.1',
+      port,
+      secure: false,
+      doSTARTTLS: false,
+      auth: { user: USER, pass: PASSWORD },
+      logger: false,
+    });
+    await client.connect();
+    try {
+      return await work(client);
+    } finally {
+      await client.logout();
+    }
+  };
+  await start();
+  return {
+    port,
+    start,
+    stop,
+    as,
+    renumber: async (folder) => {
+      const from = ['mailbox', 'update', '-u', USER, '--uid-validity', '4242', folder];
+      await run('/usr/bin/doveadm', ['-c', file, ...from]);
+    },
+    end: async () => {
+      await stop();
+      await rm(base, { recursive: true, force: true });
+    },
+  };
+}
+
+function idsOf(user: string): [number, number] {
+  const line = readFileSync('/etc/passwd', 'utf8')
+    .split('\n')
+    .find((each) => each.startsWith(`${user}:`));
+  const [, , uid, gid] = (line ?? '').split(':');
+  return [Number(uid), Number(gid)];
+}
+
+async function freePort(): Promise<number> {
+  const server = createServer();
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  const { port } = server.address() as AddressInfo;
+  await new Promise((resolve) => server.close(resolve));
+  return port;
+}
+
+async function answers(port: number): Promise<boolean> {
+  const client = new ImapFlow({
+    host: '127.0.0.1',
+    port,
+    secure: false,
+    doSTARTTLS: false,
+    auth: { user: USER, pass: PASSWORD },
+    logger: false,
+  });
+  client.on('error', () => undefined);
+  try {
+    await client.connect();
+    await client.logout();
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+const configuration = (base: string, port: number) => `
+base_dir = ${base}/run
+state_dir = ${base}/state
+log_path = ${base}/dovecot.log
+protocols = imap
+listen = 127.0.0.1
+ssl = no
+disable_plaintext_auth = no
+auth_mechanisms = plain login
+default_internal_user = dovecot
+default_login_user = dovenull
+first_valid_uid = 1
+mail_location = maildir:${base}/mail/%u
+mail_uid = mail
+mail_gid = mail
+mail_access_groups =
+passdb {
+  driver = passwd-file
+  args = scheme=PLAIN username_format=%u ${base}/users
+}
+userdb {
+  driver = static
+  args = uid=mail gid=mail home=${base}/mail/%u
+}
+service imap-login {
+  inet_listener imap {
+    address = 127.0.0.1
+    port = ${String(port)}
+  }
+  inet_listener imaps {
+    port = 0
+  }
+}
+namespace inbox {
+  inbox = yes
+  separator = /
+  mailbox Sent {
+    auto = subscribe
+    special_use = \\Sent
+  }
+  mailbox Archive {
+    auto = subscribe
+  }
+}
+`;
