@@ -44,7 +44,12 @@ export async function startTestServer(
     ...parts,
   });
   const ask = asker(server.port);
-  const inbox = (await ask(contract.listAddresses)).items[0]?.address ?? '';
+  const row = await server.store
+    .read('addresses')
+    .where({ target_kind: 'inbox' })
+    .whereNull('retired_at')
+    .first();
+  const inbox = `${row?.local_part ?? ''}@hatband.test`;
   return {
     ...server,
     folder: data,

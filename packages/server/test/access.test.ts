@@ -1,0 +1,121 @@
+import { request } from 'node:http';
+import { afterEach, expect, test } from 'vitest';
+import { readConfig } from '../src/config.ts';
+import { newFolder, settings, startTestServer, type TestServer } from './testServer.ts';
+
+let server: TestServer | null = null;
+afterEach(async () => {
+  await server?.end();
+  server = null;
+});
+
+const PASSPHRASE = 'lanterns at low tide';
+
+interface Answer {
+  status: number;
+  cookie: string;
+  body: string;
+}
+
+/** As a browser asks, or somebody who pretends to be one. */
+function ask(path: string, headers: Record<string, string> = {}, method = 'GET', body = ''): Promise<Answer> {
+  return new Promise((resolve, reject) => {
+    const asked = request(
+      {
+        port: server?.port,
+        host: '127.0.0.1',
+        path,
+        method,
+        headers: { 'Content-Type': 'application/json', ...headers },
+      },
+      (response) => {
+        let text = '';
+        response.on('data', (data: Buffer) => (text += data.toString()));
+        response.on('end', () => {
+          resolve({
+            status: response.statusCode ?? 0,
+            cookie: response.headers['set-cookie']?.[0] ?? '',
+            body: text,
+          });
+        });
+      },
+    );
+    asked.on('error', reject).end(body);
+  });
+}
+
+const signIn = (passphrase: string) => ask('/api/session', {}, 'POST', JSON.stringify({ passphrase }));
+const cookieOf = ({ cookie }: Answer) => cookie.split(';')[0] ?? '';
+
+async function start(more: Record<string, string> = {}, folder?: string) {
+  server = await startTestServer({}, folder, more);
+}
+
+test('on this machine alone nobody has to sign in', async () => {
+  await start();
+  expect(JSON.parse((await ask('/api/session')).body)).toEqual({ needsPassphrase: false, signedIn: true });
+});
+
+test('with a passphrase nothing is told without a session', async () => {
+  await start({ HATBAND_PASSPHRASE: PASSPHRASE });
+  for (const path of [
+    '/api/arrivals',
+    '/api/arrivals/1/raw',
+    '/api/events',
+    '/api/rules',
+    '/api/addresses/1/vcard',
+    '/api/imports',
+  ])
+    expect([path, (await ask(path)).status]).toEqual([path, 401]);
+  expect((await ask('/api/imports?name=x', {}, 'POST', 'From: x')).status).toBe(401);
+  expect((await signIn('wrong')).status).toBe(401);
+  const first = await signIn(PASSPHRASE);
+  expect(first.cookie).toMatch(/; HttpOnly; SameSite=Strict$/);
+  expect((await ask('/api/arrivals', { Cookie: cookieOf(first) })).status).toBe(200);
+  const second = await signIn(PASSPHRASE);
+  await ask('/api/session', { Cookie: cookieOf(first) }, 'DELETE');
+  expect((await ask('/api/arrivals', { Cookie: cookieOf(first) })).status).toBe(401);
+  expect((await ask('/api/arrivals', { Cookie: cookieOf(second) })).status).toBe(200);
+  const third = await signIn(PASSPHRASE);
+  await ask('/api/session?everywhere=yes', { Cookie: cookieOf(third) }, 'DELETE');
+  expect((await ask('/api/arrivals', { Cookie: cookieOf(second) })).status).toBe(401);
+});
+
+test('who guesses is stopped after ten tries', async () => {
+  await start({ HATBAND_PASSPHRASE: PASSPHRASE });
+  const statuses: number[] = [];
+  for (let i = 0; i < 12; i += 1) statuses.push((await signIn(`guess ${i}`)).status);
+  expect(statuses).toEqual([...Array<number>(10).fill(401), 429, 429]);
+  expect((await signIn(PASSPHRASE)).status).toBe(429);
+});
+
+test('another passphrase ends all sessions, the same keeps them', async () => {
+  const folder = await newFolder();
+  await start({ HATBAND_PASSPHRASE: PASSPHRASE }, folder);
+  const cookie = cookieOf(await signIn(PASSPHRASE));
+  await server?.stop();
+  await start({ HATBAND_PASSPHRASE: PASSPHRASE }, folder);
+  expect((await ask('/api/arrivals', { Cookie: cookie })).status).toBe(200);
+  await server?.stop();
+  await start({ HATBAND_PASSPHRASE: `${PASSPHRASE}!` }, folder);
+  expect((await ask('/api/arrivals', { Cookie: cookie })).status).toBe(401);
+});
+
+test('a page that others can reach has to have a passphrase', async () => {
+  const folder = await newFolder();
+  expect(() => readConfig({ ...settings(folder), HATBAND_HOST: '0.0.0.0' })).toThrow(
+    'The page can be reached from other machines at 0.0.0.0, so it needs a passphrase: set HATBAND_PASSPHRASE.',
+  );
+});
+
+test.each([
+  ['a foreign name', { Host: 'evil.example' }, 403],
+  ['a name that stands for this machine', { Host: '127.0.0.1.evil.example' }, 403],
+  ['a foreign page', { Origin: 'http://evil.example' }, 403],
+  ['a page of another port', { Origin: 'http://127.0.0.1:1' }, 403],
+  ['no page at all', { Origin: 'null' }, 403],
+  ['a name that was given to it', { Host: 'desk.quay.test' }, 200],
+])('asked for under %s', async (_, headers, status) => {
+  await start({ HATBAND_NAMES: 'desk.quay.test' });
+  expect((await ask('/api/session', headers)).status).toBe(status);
+});

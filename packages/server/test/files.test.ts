@@ -1,0 +1,129 @@
+import * as contract from '@hatband/contract';
+import { execFileSync } from 'node:child_process';
+import { mkdir, readFile, rm, writeFile } from 'node:fs/promises';
+import path from 'node:path';
+import { afterEach, beforeEach, expect, test } from 'vitest';
+import { newFolder, settled, startTestServer, until, type TestServer } from './testServer.ts';
+
+let server: TestServer;
+beforeEach(async () => {
+  server = await startTestServer();
+});
+afterEach(() => server.end());
+
+async function drop(name: string, body: Uint8Array) {
+  const query = new URLSearchParams({ name });
+  const answer = await fetch(`http://127.0.0.1:${server.port}${contract.importPath}?${query.toString()}`, {
+    method: 'POST',
+    body: Buffer.from(body),
+  });
+  const { id } = contract.Import.parse(await answer.json());
+  const { items } = await until(
+    () => server.ask(contract.listImports),
+    (all) => all.items.find((each) => each.id === id)?.state !== 'running',
+  );
+  const done = items.find((each) => each.id === id);
+  const results = await server.ask(contract.listImportItems, { params: { id } });
+  return { ...done, items: results.items };
+}
+
+const mail = (subject: string) =>
+  `From: orla@northcape.example\r\nSubject: ${subject}\r\n\r\nPlease send it by 3 December.\r\n`;
+
+const mbox = (subjects: readonly string[]) =>
+  Buffer.from(
+    subjects
+      .map(
+        (s) =>
+          `From orla@northcape.example Tue Nov 24 10:00:00 2026\n${mail(s).replaceAll('\r\n', '\n')}>From now on.\n\n`,
+      )
+      .join(''),
+  );
+
+/** Made by another program than the one that reads it. */
+async function zipped(files: Record<string, Buffer>): Promise<Buffer> {
+  const folder = await newFolder();
+  await mkdir(path.join(folder, 'in'));
+  for (const [name, bytes] of Object.entries(files)) await writeFile(path.join(folder, 'in', name), bytes);
+  execFileSync('python3', ['-m', 'zipfile', '-c', path.join(folder, 'all.zip'), path.join(folder, 'in')]);
+  const zip = await readFile(path.join(folder, 'all.zip'));
+  await rm(folder, { recursive: true, force: true });
+  return zip;
+}
+
+test('a message, an mbox and a zip of them come in, each message with its result', async () => {
+  expect(await drop('one.eml', Buffer.from(mail('One')))).toMatchObject({
+    state: 'done',
+    counts: { new: 1, known: 0, refused: 0 },
+  });
+  expect((await drop('some.mbox', mbox(['Two', 'Three']))).items).toMatchObject([
+    { n: 1, name: 'some.mbox #1', result: 'new' },
+    { n: 2, name: 'some.mbox #2', result: 'new' },
+  ]);
+  const zip = await zipped({
+    'a.eml': Buffer.from(mail('One')),
+    'b.mbox': mbox(['Four', 'Five']),
+    'c.txt': Buffer.from('This is no message at all.'),
+  });
+  const result = await drop('all.zip', zip);
+  expect(result.items.map(({ name, result: what, words }) => [name, what, words]).toSorted()).toEqual([
+    ['a.eml', 'known', null],
+    ['b.mbox #1', 'new', null],
+    ['b.mbox #2', 'new', null],
+    ['c.txt', 'refused', 'This is no message: it does not begin with a header.'],
+  ]);
+  const { items } = await settled(server, 5);
+  expect(items.map(({ subject, source }) => [subject, source]).toSorted()).toEqual(
+    ['Five', 'Four', 'One', 'Three', 'Two'].map((subject) => [subject, 'file']),
+  );
+  expect(items.find(({ subject }) => subject === 'One')?.deliveries).toBe(2);
+});
+
+test.each([
+  ['nothing.mbox', Buffer.from(''), 'failed'],
+  ['broken.zip', Buffer.from('PK\u0003\u0004 and then nothing that is one'), 'failed'],
+])('%s fails in words and does no harm', async (name, bytes, state) => {
+  const result = await drop(name, bytes);
+  expect(result.state === state || result.items.every((item) => item.result === 'refused')).toBe(true);
+  expect(result.problem ?? result.items[0]?.words).toMatch(/\w+/);
+  await server.send({ subject: 'Still there' });
+  await settled(server, 1);
+});
+
+test('a name with a way in it is a name only', async () => {
+  expect((await drop('../../etc/<b>x</b>.eml', Buffer.from(mail('Odd')))).name).toBe('b>.eml');
+});
+
+test('an import that was broken off by the end of the process is told', async () => {
+  const { folder } = server;
+  await server.store.write((trx) =>
+    trx('imports').insert({
+      address_id: 1,
+      name: 'x.mbox',
+      state: 'running',
+      size: 1,
+      begun_at: '2026-11-24',
+    }),
+  );
+  await server.stop();
+  server = await startTestServer({}, folder);
+  expect((await server.ask(contract.listImports)).items).toMatchObject([
+    { state: 'failed', problem: 'Hatband was stopped meanwhile; drop the file once more.' },
+  ]);
+});
+
+test('10,000 messages come in while the page is answered', async () => {
+  const subjects = Array.from({ length: 10_000 }, (_, i) => `Number ${i}`);
+  const dropping = drop('many.mbox', mbox(subjects));
+  let answered = 0;
+  let isOver = false;
+  void dropping.finally(() => (isOver = true));
+  while (!isOver) {
+    await server.ask(contract.listArrivals, { query: { limit: 60 } });
+    answered += 1;
+  }
+  expect((await dropping).counts).toEqual({ new: 10_000, known: 0, refused: 0 });
+  expect(answered).toBeGreaterThan(5);
+  const stored = await server.store.read('arrivals').count({ n: '*' }).first();
+  expect(stored).toEqual({ n: 10_000 });
+}, 120_000);
