@@ -1,6 +1,6 @@
 import { test as base, type Page } from '@playwright/test';
 import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createTransport } from 'nodemailer';
@@ -18,9 +18,39 @@ export interface DemoServer {
   stop: () => Promise<void>;
 }
 
+const newFolder = () => mkdtempSync(path.join(tmpdir(), 'hatband-e2e-'));
+
+/** The demo world with all its mail read, once for all tests of this process. */
+let world: Promise<string> | null = null;
+
+async function layWorld(): Promise<string> {
+  const folder = newFolder();
+  const server = await startIn(folder, 'demo');
+  await server.end();
+  process.once('exit', () => {
+    rmSync(folder, { recursive: true, force: true });
+  });
+  return folder;
+}
+
 /** The built server with the demo world in a folder of its own (or without it), all mail read. */
 export async function startDemo(script: 'demo' | 'main' = 'demo'): Promise<DemoServer> {
-  const folder = mkdtempSync(path.join(tmpdir(), 'hatband-e2e-'));
+  const folder = newFolder();
+  if (script === 'demo') cpSync(await (world ??= layWorld()), folder, { recursive: true });
+  const { end, ...server } = await startIn(folder, script);
+  return {
+    ...server,
+    stop: async () => {
+      await end();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+async function startIn(
+  folder: string,
+  script: 'demo' | 'main',
+): Promise<Omit<DemoServer, 'stop'> & { end: () => Promise<void> }> {
   const env = {
     PATH: process.env.PATH,
     HATBAND_PORT: '0',
@@ -48,11 +78,10 @@ export async function startDemo(script: 'demo' | 'main' = 'demo'): Promise<DemoS
       await transport.sendMail({ from, date: new Date(NOW), ...mail });
       transport.close();
     },
-    stop: async () => {
+    end: async () => {
       const exited = new Promise((resolve) => child.once('exit', resolve));
       child.kill('SIGTERM');
       await exited;
-      rmSync(folder, { recursive: true, force: true });
     },
   };
 }

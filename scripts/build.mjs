@@ -36,6 +36,7 @@ export function buildWeb() {
 }
 
 if (process.argv[1] === new URL(import.meta.url).pathname) {
-  await buildServer();
+  // The unit tests build the server themselves.
+  if (!process.argv.includes('--web-only')) await buildServer();
   if (!process.argv.includes('--server-only')) buildWeb();
 }

@@ -1,52 +1,74 @@
 // npm test: installs what is missing, runs every check, and ends with one line that sums them all.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { installPackages, root } from './install.mjs';
 
-const CHROMIUM = '/usr/bin/chromium';
+/** What the tests need of Debian: a browser, an IMAP server, and other programs' SMTP clients. */
+const DEBIAN = [
+  ['/usr/bin/chromium', 'chromium'],
+  ['/usr/sbin/dovecot', 'dovecot-imapd'],
+  ['/usr/bin/swaks', 'swaks'],
+  ['/usr/bin/curl', 'curl'],
+  ['/usr/bin/python3', 'python3'],
+];
 let passed = 0;
 let failed = 0;
 
 installPackages();
-installChromium();
+installDebianPackages();
 rmSync(`${root}test-results`, { recursive: true, force: true });
 mkdirSync(`${root}test-results`);
 
-check('types', 'scripts/typecheck.mjs');
-check('lint', 'node_modules/eslint/bin/eslint.js', '.');
-check('format', 'node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.');
-check('imports', 'scripts/imports.mjs');
-suite(
-  'unit',
-  vitestResult,
-  'node_modules/vitest/vitest.mjs',
-  'run',
-  '--reporter=default',
-  '--reporter=json',
-  '--outputFile.json=test-results/unit.json',
-);
-check('build', 'scripts/build.mjs');
-suite('e2e', playwrightResult, 'node_modules/@playwright/test/cli.js', 'test');
+// The unit tests wait a good deal; the checks use the time.
+await Promise.all([checkAll(), unitTests()]);
+await suite('e2e', playwrightResult, 'node_modules/@playwright/test/cli.js', 'test');
 
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
-function run(name, args) {
-  console.log(`\n── ${name}`);
-  return (
-    spawnSync(process.execPath, args, { cwd: root, stdio: ['ignore', 'inherit', 'inherit'] }).status === 0
+async function checkAll() {
+  await check('types', 'scripts/typecheck.mjs');
+  await check('lint', 'node_modules/eslint/bin/eslint.js', '.');
+  await check('format', 'node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.');
+  await check('imports', 'scripts/imports.mjs');
+  await check('page', 'scripts/build.mjs', '--web-only');
+}
+
+function unitTests() {
+  return suite(
+    'unit',
+    vitestResult,
+    'node_modules/vitest/vitest.mjs',
+    'run',
+    '--reporter=default',
+    '--reporter=json',
+    '--outputFile.json=test-results/unit.json',
   );
 }
 
+/** What is said is shown once it is over, so that two that run together stay apart. */
+function run(name, args) {
+  return new Promise((resolve) => {
+    const child = spawn(process.execPath, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+    const said = [];
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => said.push(data));
+    child.on('close', (code) => {
+      console.log(`\n── ${name}`);
+      process.stdout.write(Buffer.concat(said));
+      resolve(code === 0);
+    });
+  });
+}
+
 /** A check that passes or fails as a whole. */
-function check(name, ...args) {
-  if (run(name, args)) passed += 1;
+async function check(name, ...args) {
+  if (await run(name, args)) passed += 1;
   else failed += 1;
 }
 
 /** A test runner with a report; one that broke off, or ran nothing, counts as a failure beside what it tells. */
-function suite(name, resultOf, ...args) {
-  const ok = run(name, args);
+async function suite(name, resultOf, ...args) {
+  const ok = await run(name, args);
   const file = `${root}test-results/${name}.json`;
   const result = existsSync(file)
     ? resultOf(JSON.parse(readFileSync(file, 'utf8')))
@@ -64,22 +86,21 @@ function playwrightResult({ stats }) {
   return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
 }
 
-function installChromium() {
-  if (existsSync(CHROMIUM)) return;
-  const root = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
-  if (!root) {
-    console.error(
-      'The browser tests need Chromium at /usr/bin/chromium; on Debian: apt-get install chromium',
-    );
+function installDebianPackages() {
+  const missing = DEBIAN.filter(([file]) => !existsSync(file)).map(([, name]) => name);
+  if (missing.length === 0) return;
+  const canInstall = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
+  if (!canInstall) {
+    console.error(`The tests need these; on Debian: apt-get install ${missing.join(' ')}`);
     console.log('0 passed, 1 failed');
     process.exit(1);
   }
-  console.error('Installing Chromium from Debian …');
+  console.error(`Installing ${missing.join(', ')} from Debian …`);
   const apt = (...args) =>
     spawnSync('apt-get', args, {
       stdio: ['ignore', 2, 2],
       env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     });
   apt('update', '-qq');
-  apt('install', '-y', '-qq', '--no-install-recommends', 'chromium');
+  apt('install', '-y', '-qq', '--no-install-recommends', ...missing);
 }
