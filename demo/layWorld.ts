@@ -1,13 +1,16 @@
 import { UserSettings } from '@hatband/contract';
+import { judge, Policy } from '@hatband/core/intake';
 import { decode } from '@hatband/core/mail';
-import { parseRuleFile } from '@hatband/core/rules';
+import { parseRuleFile, type Context } from '@hatband/core/rules';
 import type { Clock } from '@hatband/server/clock';
+import { saveAddress } from '@hatband/server/intake/addresses';
 import { makeDeposit } from '@hatband/server/intake/deposit';
 import { findProject } from '@hatband/server/named/projects';
 import { importRules } from '@hatband/server/rules/ruleFiles';
 import { goLive, listRules, setPaused } from '@hatband/server/rules/rules';
 import { userOf, type User } from '@hatband/server/settings/user';
-import type { Store } from '@hatband/server/store/index';
+import { layPractice } from '@hatband/server/practice/practice';
+import { parseJson, type Store } from '@hatband/server/store/index';
 import { readdir, readFile } from 'node:fs/promises';
 import path from 'node:path';
 import { z } from 'zod';
@@ -20,7 +23,15 @@ const WEEK_MS = 7 * 24 * 60 * 60 * 1000;
  * The user, and whose project's address the mail of each folder came by; other mail came to the inbox. A folder’s name may
  * end in the plus-word of the address.
  */
-const World = z.object({ me: z.string(), zone: z.string(), folders: z.record(z.string(), z.string()) });
+const World = z.object({
+  me: z.string(),
+  zone: z.string(),
+  folders: z.record(z.string(), z.string()),
+  /** By project: the plus-word of its address, and who may send to it. */
+  plusWords: z.record(z.string(), z.string()),
+  senders: z.record(z.string(), z.array(z.string())),
+});
+type World = z.infer<typeof World>;
 
 /**
  * Fills an empty store with the demo world: projects, rules and mail, its dates moved to this week. A store that holds
@@ -28,7 +39,8 @@ const World = z.object({ me: z.string(), zone: z.string(), folders: z.record(z.s
  */
 export async function layWorld(store: Store, clock: Clock): Promise<void> {
   if (await store.read('projects').first()) return;
-  const { folders, me, zone } = World.parse(JSON.parse(await readDemo('world.json')));
+  const world = World.parse(JSON.parse(await readDemo('world.json')));
+  const { folders, me, zone } = world;
   await importRules(store, await readDemo('rules.json'), clock);
   const settings = UserSettings.parse({
     me: [me],
@@ -45,7 +57,25 @@ export async function layWorld(store: Store, clock: Clock): Promise<void> {
     const project = await findProject(store.read, name);
     if (project) ids.set(folder, project.id);
   }
-  await depositMail(store, ids, clock);
+  await treatAddresses(store, world);
+  await depositMail(store, ids, { me: [me], people: [] }, clock);
+  await layPractice(store, me, clock);
+}
+
+async function treatAddresses(store: Store, { plusWords, senders }: World): Promise<void> {
+  const named = new Set([...Object.keys(plusWords), ...Object.keys(senders)]);
+  for (const name of named) {
+    const project = await findProject(store.read, name);
+    const row = await store
+      .read('addresses')
+      .where({ project_id: project?.id ?? '' })
+      .first();
+    if (!row) throw new Error(`The demo has no address for ${name}.`);
+    const who = senders[name];
+    const policy = Policy.parse(who ? { senders: { kind: 'these', who } } : {});
+    const plusWord = plusWords[name] ?? null;
+    await saveAddress(store, row, { policy, plusWord });
+  }
 }
 
 /** Imported rules are drafts; each gets the state that it has in the file. */
@@ -64,9 +94,15 @@ interface DemoMail {
   folder: string;
   bytes: Buffer;
   sentAt: Date;
+  sender: string | null;
 }
 
-async function depositMail(store: Store, ids: ReadonlyMap<string, string>, clock: Clock): Promise<void> {
+async function depositMail(
+  store: Store,
+  ids: ReadonlyMap<string, string>,
+  people: Pick<Context, 'me' | 'people'>,
+  clock: Clock,
+): Promise<void> {
   const mails = await readMails();
   const newest = mails.at(-1)?.sentAt ?? clock();
   const weeks = Math.floor((clock().getTime() - newest.getTime()) / WEEK_MS);
@@ -75,16 +111,17 @@ async function depositMail(store: Store, ids: ReadonlyMap<string, string>, clock
     () => undefined,
     () => 0,
   );
-  for (const { folder, bytes, sentAt } of mails) {
+  for (const { folder, bytes, sentAt, sender } of mails) {
     const [of = '', plusWord = null] = folder.split('+');
     const projectId = ids.get(of) ?? null;
     const address = await store.read('addresses').where({ project_id: projectId }).first();
     if (!address) throw new Error(`The demo has no address for ${folder}.`);
+    const gate = judge(parseJson(Policy, address.policy), { sender, size: bytes.length, today: 0 }, people);
     const moved = shiftDates(bytes.toString('latin1'), weeks, newest.getUTCFullYear());
     await deposit.put({
       bytes: Buffer.from(moved, 'latin1'),
       source: 'smtp',
-      recipients: [{ address, plusWord }],
+      recipients: [{ address, plusWord, gate: gate ?? undefined }],
       envelopeFrom: '',
       receivedAt: new Date(sentAt.getTime() + weeks * WEEK_MS + 4000).toISOString(),
     });
@@ -97,8 +134,9 @@ async function readMails(): Promise<DemoMail[]> {
   const mails = await Promise.all(
     files.map(async (file) => {
       const bytes = await readFile(path.join(root, file));
-      const { sentAt } = await decode(bytes);
-      return { folder: path.dirname(file), bytes, sentAt: new Date(sentAt ?? 0) };
+      const { sentAt, from } = await decode(bytes);
+      const sender = from?.address ?? null;
+      return { folder: path.dirname(file), bytes, sentAt: new Date(sentAt ?? 0), sender };
     }),
   );
   return mails.toSorted((a, b) => a.sentAt.getTime() - b.sentAt.getTime());

@@ -195,27 +195,6 @@ test('rules go out to a file and come in from one; a file that is wrong changes 
   await expect(page.getByRole('navigation', { name: 'Rules in order' })).toContainText('Tidesdraft');
 });
 
-test('an address is renewed after a question, and a project gets one of its own', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/intake`);
-  const row = page.getByRole('listitem').filter({ hasText: 'Visits' });
-  const old = await row.locator('code').textContent();
-  await row.getByRole('button', { name: 'Renew …' }).click();
-  await row.getByRole('button', { name: 'Keep it' }).click();
-  await expect(row.locator('code')).toHaveText(old ?? '');
-  await row.getByRole('button', { name: 'Renew …' }).click();
-  await row.getByRole('button', { name: 'Renew it' }).click();
-  await expect(row.locator('code')).not.toHaveText(old ?? '');
-  await expect(demo.send({ to: old ?? '', subject: 'x', text: 'x' })).rejects.toThrow('550');
-  await page.getByLabel('A new project').fill('Visits');
-  await page.getByRole('button', { name: 'Add the project' }).click();
-  await expect(page.getByRole('alert')).toHaveText('There is a project Visits already.');
-  await page.getByLabel('A new project').fill('Couriers');
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('listitem').filter({ hasText: 'Couriers' }).locator('code')).toHaveText(
-    /^couriers-/,
-  );
-});
-
 test.describe('Rules', () => {
   test('a new rule is a draft that is proved, saved, and put to work; then paused and deleted', async ({
     page,

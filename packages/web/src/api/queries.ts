@@ -66,3 +66,50 @@ export const comments = (taskId: number) =>
 /** People, lookup tables, task templates or tags. */
 export const register = <S extends z.ZodType<{ name: string }>>(of: contract.Register<S>) =>
   queryOptions({ queryKey: ['named', of.kind], queryFn: () => call(of.list) });
+
+export const mailboxes = queryOptions({
+  queryKey: ['mailboxes'],
+  queryFn: () => call(contract.listMailboxes),
+});
+export const settings = queryOptions({
+  queryKey: ['settings'],
+  queryFn: () => call(contract.getSettings),
+});
+export const holidayPlaces = queryOptions({
+  queryKey: ['holiday places'],
+  queryFn: () => call(contract.listHolidayPlaces),
+  staleTime: Infinity,
+});
+
+export const possible = (id: number) =>
+  queryOptions({
+    queryKey: ['arrivals', 'possible', id],
+    queryFn: () => call(contract.listPossible, { params: { id } }),
+  });
+export const imports = queryOptions({
+  queryKey: ['imports', 'list'],
+  queryFn: () => call(contract.listImports),
+});
+export const importItems = (id: number, only: 'refused' | undefined) =>
+  queryOptions({
+    queryKey: ['imports', 'items', id, only ?? 'all'],
+    queryFn: () => call(contract.listImportItems, { params: { id }, query: { only } }),
+  });
+
+export const proposals = (taskId: number) =>
+  queryOptions({
+    queryKey: ['tasks', 'proposals', taskId],
+    queryFn: () => call(contract.listProposals, { params: { id: taskId } }),
+  });
+
+export const practice = queryOptions({
+  queryKey: ['practice', 'list'],
+  queryFn: () => call(contract.listPractice),
+});
+export const practiceMessage = (id: number) =>
+  queryOptions({
+    queryKey: ['practice', 'one', id],
+    queryFn: () => call(contract.getPractice, { params: { id } }),
+  });
+
+export const session = queryOptions({ queryKey: ['session'], queryFn: () => call(contract.getSession) });

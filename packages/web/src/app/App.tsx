@@ -1,8 +1,11 @@
+import { useQuery } from '@tanstack/react-query';
 import { ConfigProvider } from 'antd';
 import enGB from 'antd/locale/en_GB';
 import 'dayjs/locale/en-gb';
 import { lazy, Suspense } from 'react';
 import { createBrowserRouter, Navigate, Outlet, RouterProvider } from 'react-router';
+import { SignIn } from '../access/SignIn.tsx';
+import { session } from '../api/queries.ts';
 import css from './App.module.css';
 import { Rail } from './Rail.tsx';
 import { theme } from './theme.ts';
@@ -15,9 +18,14 @@ const TablesPage = lazy(() => import('../tables/TablesPage.tsx').then((m) => ({ 
 const SettingsPage = lazy(() =>
   import('../settings/SettingsPage.tsx').then((m) => ({ default: m.SettingsPage })),
 );
+const PracticePage = lazy(() =>
+  import('../practice/PracticePage.tsx').then((m) => ({ default: m.PracticePage })),
+);
 const IntakePage = lazy(() => import('../intake/IntakePage.tsx').then((m) => ({ default: m.IntakePage })));
 
 function Shell() {
+  const { data } = useQuery(session);
+  if (data && !data.signedIn) return <SignIn />;
   return (
     <div className={css.shell}>
       <Rail />
@@ -40,7 +48,8 @@ const router = createBrowserRouter([
       { path: '/rules/:id?', element: <RulesPage /> },
       { path: '/tables/:id?', element: <TablesPage /> },
       { path: '/settings/:part?', element: <SettingsPage /> },
-      { path: '/intake', element: <IntakePage /> },
+      { path: '/intake/:kind?/:id?', element: <IntakePage /> },
+      { path: '/practice/:uid?', element: <PracticePage /> },
       { path: '*', element: <Navigate to="/ledger" replace /> },
     ],
   },

@@ -10,6 +10,7 @@ const SCREENS = [
   { to: '/tasks', name: 'Tasks' },
   { to: '/rules', name: 'Rules' },
   { to: '/intake', name: 'Intake' },
+  { to: '/practice', name: 'Practice' },
   { to: '/settings', name: 'Settings' },
 ];
 

@@ -1,160 +1,125 @@
-import { addProject, renewAddress, type Address } from '@hatband/contract';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button, Input } from 'antd';
-import { useState, type SyntheticEvent } from 'react';
-import { call } from '../api/call.ts';
-import { addresses, health } from '../api/queries.ts';
-import { dayText, useClock } from '../shared/clock.ts';
-import { ErrorLine, Failed, PageHeader } from '../shared/Page.tsx';
+import type { Address, StoredMailbox } from '@hatband/contract';
+import { useQuery } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
+import { Link, useParams } from 'react-router';
+import { addresses, health, mailboxes } from '../api/queries.ts';
+import { Failed, Notice, PageHeader } from '../shared/Page.tsx';
+import { AddressSheet } from './AddressSheet.tsx';
 import css from './Intake.module.css';
+import { MailboxSheet } from './MailboxSheet.tsx';
+import { NewProjectForm } from './NewProjectForm.tsx';
+import { sayState } from './sayState.ts';
 
-/** The secret addresses that mail is sent to: copied, renewed, and new ones for new projects. */
+/** Every way mail comes in: the secret addresses and the watched mailboxes, one opened beside the list. */
 export function IntakePage() {
-  const { data, error, refetch } = useQuery(addresses);
-  const { data: state } = useQuery(health);
+  const { data: ways, error, refetch } = useQuery(addresses);
+  const { data: boxes } = useQuery(mailboxes);
+  const { kind, id } = useParams();
+  const address = ways?.items.find((each) => kind === 'address' && String(each.id) === id);
+  const mailbox = boxes?.items.find((each) => kind === 'mailbox' && String(each.id) === id);
   return (
     <div className={css.page}>
       <PageHeader title="Intake" />
-      <div className={css.body}>
-        <p className={css.lead}>
-          Mail sent or forwarded to one of these addresses becomes a task in its project. Whoever knows an
-          address can send to it: keep it to yourself, and renew it when it has become known.
-        </p>
+      <div className={css.list}>
         {error && <Failed error={error} retry={() => void refetch()} />}
-        <ul className={css.list}>
-          {data?.items.map((address) => (
-            <AddressRow key={address.id} address={address} />
+        <h2>Addresses</h2>
+        <ul>
+          {ways?.items.map((each) => (
+            <AddressLine key={each.id} address={each} isOpen={each === address} />
           ))}
         </ul>
         <NewProjectForm />
-        {state && (
-          <p className={css.how}>
-            Mail is received by SMTP on this machine: <code>127.0.0.1</code>, port{' '}
-            <code>{state.smtpPort}</code>.
-          </p>
+        <h2>Mailboxes</h2>
+        <ul>
+          {boxes?.items.map((each) => (
+            <MailboxLine key={each.id} mailbox={each} isOpen={each === mailbox} />
+          ))}
+          <li>
+            <Link
+              to="/intake/mailbox/new"
+              aria-current={kind === 'mailbox' && id === 'new' ? 'true' : undefined}
+            >
+              another mailbox …
+            </Link>
+          </li>
+        </ul>
+        <HowItComes />
+      </div>
+      <div className={css.sheetColumn}>
+        {address && ways && (
+          <AddressSheet
+            key={`${String(address.id)} ${String(address.revision)}`}
+            address={address}
+            own={ways.own}
+          />
+        )}
+        {mailbox && (
+          <MailboxSheet key={`${String(mailbox.id)} ${String(mailbox.revision)}`} mailbox={mailbox} />
+        )}
+        {kind === 'mailbox' && id === 'new' && <MailboxSheet mailbox={null} />}
+        {!address && !mailbox && id !== 'new' && (
+          <Notice title="Choose a way in">
+            Mail sent or forwarded to an address becomes a task in its project. In a watched mailbox a label,
+            the flag or a folder does the same, so that you need not forward at all.
+          </Notice>
         )}
       </div>
     </div>
   );
 }
 
-function AddressRow({ address }: { address: Address }) {
-  const [asking, setAsking] = useState(false);
-  const clock = useClock();
-  const client = useQueryClient();
-  const renew = useMutation({
-    mutationFn: () => call(renewAddress, { params: { id: address.id } }),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['addresses'] }),
-  });
+function Line({
+  to,
+  isOpen,
+  name,
+  children,
+}: {
+  to: string;
+  isOpen: boolean;
+  name: string;
+  children: ReactNode;
+}) {
   return (
-    <li className={css.row}>
-      <div className={css.name}>
-        {address.target.name}
-        <span>since {dayText(clock.dayOf(address.createdAt), clock.today)}</span>
-      </div>
-      <code className={css.address}>{address.address}</code>
-      {asking ? (
-        <div
-          className={css.ask}
-          role="alertdialog"
-          aria-label={`Renew the address of ${address.target.name}`}
-        >
-          <span>A new address is made; mail to this one is refused from then on.</span>
-          <Button
-            autoFocus
-            size="small"
-            type="primary"
-            danger
-            loading={renew.isPending}
-            onClick={() => {
-              renew.mutate();
-            }}
-          >
-            Renew it
-          </Button>
-          <Button
-            size="small"
-            onClick={() => {
-              setAsking(false);
-            }}
-          >
-            Keep it
-          </Button>
-        </div>
-      ) : (
-        <div className={css.actions}>
-          <CopyButton text={address.address} />
-          <Button
-            size="small"
-            onClick={() => {
-              setAsking(true);
-            }}
-          >
-            Renew …
-          </Button>
-        </div>
-      )}
-      <ErrorLine error={renew.error} />
+    <li>
+      <Link to={to} aria-current={isOpen ? 'true' : undefined}>
+        <b>{name}</b>
+        <span>{children}</span>
+      </Link>
     </li>
   );
 }
 
-function CopyButton({ text }: { text: string }) {
-  const [state, setState] = useState<'idle' | 'copied' | 'failed'>('idle');
-  const copy = () => {
-    navigator.clipboard.writeText(text).then(
-      () => {
-        setState('copied');
-      },
-      () => {
-        setState('failed');
-      },
-    );
-    setTimeout(() => {
-      setState('idle');
-    }, 2500);
-  };
-  const words = { idle: 'Copy', copied: 'Copied', failed: 'Select and copy it by hand' };
+function AddressLine({ address, isOpen }: { address: Address; isOpen: boolean }) {
+  const turnedAway = address.turnedAway.reduce((sum, { times }) => sum + times, 0);
+  const words = [
+    ...(address.paused ? ['paused'] : []),
+    ...(address.plusWord === null ? [] : [`+${address.plusWord}`]),
+    ...(turnedAway === 0 ? [] : [`${String(turnedAway)} turned away`]),
+    ...(address.old.length === 0 ? [] : ['an old one still taken']),
+  ];
   return (
-    <Button size="small" type="primary" aria-live="polite" onClick={copy}>
-      {words[state]}
-    </Button>
+    <Line to={`/intake/address/${String(address.id)}`} isOpen={isOpen} name={address.target.name}>
+      {words.length > 0 ? words.join(', ') : `${address.address.slice(0, 16)}…`}
+    </Line>
   );
 }
 
-function NewProjectForm() {
-  const [name, setName] = useState('');
-  const client = useQueryClient();
-  const add = useMutation({
-    mutationFn: () => call(addProject, { body: { name } }),
-    onSuccess: async () => {
-      setName('');
-      await Promise.all(
-        ['addresses', 'projects'].map((key) => client.invalidateQueries({ queryKey: [key] })),
-      );
-    },
-  });
-  const submit = (event: SyntheticEvent) => {
-    event.preventDefault();
-    add.mutate();
-  };
+function MailboxLine({ mailbox, isOpen }: { mailbox: StoredMailbox; isOpen: boolean }) {
   return (
-    <form className={css.form} onSubmit={submit}>
-      <label htmlFor="project">A new project, with an address of its own</label>
-      <div>
-        <Input
-          id="project"
-          value={name}
-          placeholder="its name"
-          onChange={(e) => {
-            setName(e.target.value);
-          }}
-        />
-        <Button htmlType="submit" loading={add.isPending}>
-          Add the project
-        </Button>
-      </div>
-      <ErrorLine error={add.error} />
-    </form>
+    <Line to={`/intake/mailbox/${String(mailbox.id)}`} isOpen={isOpen} name={mailbox.settings.name}>
+      {sayState(mailbox.state)}
+    </Line>
+  );
+}
+
+function HowItComes() {
+  const { data: state } = useQuery(health);
+  return (
+    state && (
+      <p className={css.how}>
+        Mail is received by SMTP at <code>{state.smtpHost}</code>, port <code>{state.smtpPort}</code>. Files
+        of messages are dropped on the <Link to="/ledger">Ledger</Link>.
+      </p>
+    )
   );
 }

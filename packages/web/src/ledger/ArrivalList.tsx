@@ -82,7 +82,10 @@ function ArrivalLine({
       <span className={css.what}>
         <span className={css.subject}>{waiting ? 'A message' : arrival.subject || '(no subject)'}</span>
         {!waiting && (
-          <span className={css.from}>{arrival.asks.name || arrival.asks.address || 'no sender'}</span>
+          <span className={css.from}>
+            {arrival.asks.name || arrival.asks.address || 'no sender'}
+            {arrival.deliveries > 1 && `, came ${String(arrival.deliveries)} times`}
+          </span>
         )}
         <Became arrival={arrival} />
       </span>
@@ -90,19 +93,26 @@ function ArrivalLine({
   );
 }
 
+const DOOR = { 'unwelcome sender': 'its sender was not named', 'over a limit': 'over a limit' } as const;
+
 /** What became of it, in a few words. A title that only repeats the subject is not said again. */
 function Became({ arrival: { subject, outcome, tasks } }: { arrival: Arrival }) {
   const clock = useClock();
   const [task] = tasks;
   if (outcome.kind === 'waiting') return <span className={css.nothing}>received, being read …</span>;
   if (outcome.kind === 'failed') return <span className={css.failed}>✕ failed: {outcome.reason}</span>;
+  if (outcome.gate) return <span className={css.unclaimed}>held at the door: {DOOR[outcome.gate.why]}</span>;
   if (outcome.kind === 'held')
     return (
       <span className={css.unclaimed}>held: {outcome.held.map(({ message }) => message).join(' ')}</span>
     );
+  if (outcome.kind === 'again')
+    return <span className={css.unclaimed}>came before another way: add it, or make its own</span>;
   if (outcome.kind === 'comment') return <span className={css.became}>→ a comment on a task</span>;
   if (outcome.reason === 'a rule says so')
     return <span className={css.nothing}>filed by its rule, nothing to do</span>;
+  if (outcome.reason === 'to be started by hand')
+    return <span className={css.unclaimed}>choose what is made of it</span>;
   if (!task) return <span className={css.nothing}>{outcome.reason}, nothing to do</span>;
   const unclaimed = outcome.kind === 'unclaimed';
   const name = subject.includes(task.title)

@@ -1,9 +1,9 @@
 import { releaseArrival, type Arrival } from '@hatband/contract';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { call } from '../api/call.ts';
 import { ErrorLine } from '../shared/Page.tsx';
+import { useAct } from '../shared/useAct.ts';
 import css from './ReadingSheet.module.css';
 
 /** Why a message waits for a person, and the way on: its rule works it once more, as the rule is now. */
@@ -14,12 +14,7 @@ export function HeldNote({
   arrivalId: number;
   held: Arrival['outcome']['held'][number];
 }) {
-  const client = useQueryClient();
-  const release = useMutation({
-    mutationFn: () => call(releaseArrival, { params: { id: arrivalId }, body: { ruleId: held.ruleId } }),
-    onSuccess: () =>
-      Promise.all(['arrivals', 'tasks'].map((key) => client.invalidateQueries({ queryKey: [key] }))),
-  });
+  const act = useAct(['arrivals', 'tasks']);
   return (
     <section className={css.held} aria-label="Held">
       <p>
@@ -28,14 +23,16 @@ export function HeldNote({
       </p>
       <Button
         size="small"
-        loading={release.isPending}
+        loading={act.isPending}
         onClick={() => {
-          release.mutate();
+          act.mutate(() =>
+            call(releaseArrival, { params: { id: arrivalId }, body: { ruleId: held.ruleId } }),
+          );
         }}
       >
         Release it
       </Button>
-      <ErrorLine error={release.error} />
+      <ErrorLine error={act.error} />
     </section>
   );
 }

@@ -5,6 +5,7 @@ import { useParams } from 'react-router';
 import { arrivalCounts } from '../api/queries.ts';
 import { PageHeader, Tabs } from '../shared/Page.tsx';
 import { ArrivalList } from './ArrivalList.tsx';
+import { FileDrop } from './FileDrop.tsx';
 import css from './Ledger.module.css';
 import { ReadingSheet } from './ReadingSheet.tsx';
 
@@ -22,19 +23,30 @@ export function LedgerPage() {
     { value: 'unclaimed', name: 'unclaimed', count: counts?.unclaimed },
     { value: 'comment', name: 'comments', count: counts?.comment },
     { value: 'held', name: 'held', count: counts?.held },
+    ...(counts && counts.again > 0
+      ? [{ value: 'again' as const, name: 'came twice', count: counts.again }]
+      : []),
     { value: 'nothing', name: 'nothing to do', count: counts?.nothing },
     { value: 'failed', name: 'failed', count: counts?.failed },
   ];
   return (
-    <div className={css.page}>
-      <PageHeader title="Ledger">
-        <Tabs tabs={tabs} value={shown} onChange={setShown} />
-      </PageHeader>
-      <ArrivalList
-        outcome={shown === 'all' ? undefined : shown}
-        openId={id === undefined ? null : Number(id)}
-      />
-      <ReadingSheet key={id} id={id === undefined ? null : Number(id)} />
-    </div>
+    <FileDrop>
+      {(button, lines) => (
+        <div className={css.page}>
+          <PageHeader title="Ledger">
+            <Tabs tabs={tabs} value={shown} onChange={setShown} />
+            <div className={css.bring}>{button}</div>
+          </PageHeader>
+          <div className={css.column}>
+            {lines}
+            <ArrivalList
+              outcome={shown === 'all' ? undefined : shown}
+              openId={id === undefined ? null : Number(id)}
+            />
+          </div>
+          <ReadingSheet key={id} id={id === undefined ? null : Number(id)} />
+        </div>
+      )}
+    </FileDrop>
   );
 }

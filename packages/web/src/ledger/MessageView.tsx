@@ -1,7 +1,10 @@
 import type { Arrival, ReadMessage } from '@hatband/contract';
 import type { Part } from '@hatband/core/anatomy';
+import { Fragment } from 'react';
 import { dayText, useClock } from '../shared/clock.ts';
 import { hueOf, washOf } from '../shared/hues.ts';
+import { AttachmentLink } from '../shared/AttachmentLink.tsx';
+import { MakePerson } from './MakePerson.tsx';
 import css from './MessageView.module.css';
 import { keyOf, same, segmentsOf, unwrap, type Mark, type Pointed } from './marks.ts';
 
@@ -46,7 +49,13 @@ export function MessageView({
           {message.attachments.length === 1
             ? '1 attachment'
             : `${String(message.attachments.length)} attachments`}
-          : {message.attachments.map((a) => a.name).join(', ')}
+          :{' '}
+          {message.attachments.map(({ name }, n) => (
+            <Fragment key={n}>
+              {n > 0 && ', '}
+              <AttachmentLink arrivalId={arrival.id} n={n} name={name} />
+            </Fragment>
+          ))}
         </p>
       )}
       {read.warnings.map((warning) => (
@@ -88,6 +97,7 @@ function Sender({ arrival, read }: { arrival: Arrival; read: ReadMessage }) {
       {read.anatomy.forwarded ? 'forwarded by ' : ''}
       {name}, {sent ? dayText(sent.slice(0, 16), clock.today) : `arrived ${clock.ago(arrival.receivedAt)}`}
       {arrival.deliveries > 1 && `, came ${String(arrival.deliveries)} times`}
+      {message.from && <MakePerson mailbox={message.from} />}
     </p>
   );
 }
@@ -139,6 +149,7 @@ function InnerSender({ read: { anatomy } }: { read: ReadMessage }) {
       <b>{anatomy.who.name || anatomy.who.address}</b>
       {anatomy.who.name !== '' && anatomy.who.address !== '' && ` · ${anatomy.who.address}`}
       {anatomy.sentAt && ` · ${dayText(anatomy.sentAt.slice(0, 16), clock.today)}`}
+      <MakePerson mailbox={anatomy.who} />
     </p>
   );
 }

@@ -9,8 +9,11 @@ import { Failed, Notice } from '../shared/Page.tsx';
 import { marksOf, type Pointed } from './marks.ts';
 import { MessageView } from './MessageView.tsx';
 import css from './ReadingSheet.module.css';
+import { AgainNote } from './AgainNote.tsx';
+import { DoorNote } from './DoorNote.tsx';
 import { Effects } from './Effects.tsx';
 import { HeldNote } from './HeldNote.tsx';
+import { PossibleTasks } from './PossibleTasks.tsx';
 import { TaskCard } from './TaskCard.tsx';
 import { ValueLine } from './ValueLine.tsx';
 
@@ -83,6 +86,8 @@ function Sheet({ sheet }: { sheet: ArrivalSheet }) {
               who={read?.anatomy.who ?? null}
             />
           ))}
+          <DoorNote arrival={arrival} />
+          {arrival.outcome.kind === 'again' && <AgainNote arrivalId={arrival.id} before={sheet.before} />}
           {arrival.outcome.held.map((held) => (
             <HeldNote key={held.ruleId} arrivalId={arrival.id} held={held} />
           ))}
@@ -92,7 +97,8 @@ function Sheet({ sheet }: { sheet: ArrivalSheet }) {
             </p>
           ))}
           {tasks.length === 0 && <NoTask sheet={sheet} />}
-          <Effects effects={sheet.effects} />
+          {tasks.length === 0 && read && <PossibleTasks arrival={arrival} />}
+          <Effects effects={sheet.effects} carriedOut={sheet.carriedOut} />
         </div>
         <ValueLine container={body} pointed={pointed} />
       </div>
@@ -116,8 +122,11 @@ function SheetHead({
   return (
     <div className={css.head}>
       <span>
-        arrived at <b>{address.name}</b>
+        {WAYS[arrival.source]} <b>{address.name}</b>
         {address.plusWord !== null && <> +{address.plusWord}</>}
+        {arrival.occasion === 'label' && <> by the label {arrival.label}</>}
+        {arrival.occasion === 'flag' && <> by its flag</>}
+        {address.retired && <>, an address that was renewed</>}
       </span>
       {rule && (
         <span>
@@ -151,6 +160,14 @@ function SheetHead({
   );
 }
 
+const WAYS: Record<ArrivalSheet['arrival']['source'], string> = {
+  smtp: 'arrived at',
+  mailbox: 'fetched from',
+  practice: 'fetched from',
+  file: 'from a file, at',
+  http: 'handed in at',
+};
+
 function Unread({ sheet }: { sheet: ArrivalSheet }) {
   const clock = useClock();
   const failed = sheet.arrival.outcome.kind === 'failed';
@@ -175,17 +192,26 @@ function NoTask({ sheet }: { sheet: ArrivalSheet }) {
   return words && <p className={css.noTask}>{words}</p>;
 }
 
+const NOTHING: Readonly<Record<string, string>> = {
+  'a rule says so': 'No task: its rule makes none.',
+  'answers itself': 'No task: this mail is one that answers itself.',
+  'made by a machine': 'No task: this mail is made by a machine and no rule took it.',
+  'no rule took it': 'No task: no rule takes this mail from its mailbox.',
+  'to be started by hand': 'No task yet: choose what is made of it.',
+  'its sender is blocked': 'No task: you have blocked its sender.',
+};
+
 function noTask({ arrival: { outcome }, comments }: ArrivalSheet): string | null {
   switch (outcome.kind) {
     case 'nothing':
-      return outcome.reason === 'a rule says so'
-        ? 'No task: its rule makes none.'
-        : `No task: this mail is ${outcome.reason === 'answers itself' ? 'one that answers itself' : 'made by a machine and no rule took it'}.`;
+      return NOTHING[outcome.reason ?? ''] ?? 'No task was made.';
+    case 'again':
+      return null;
     case 'failed':
       return 'No task was made.';
     case 'waiting':
       return 'Its task will stand here.';
     default:
-      return comments.length > 0 || outcome.held.length > 0 ? null : 'No task was made.';
+      return comments.length > 0 || outcome.held.length > 0 || outcome.gate ? null : 'No task was made.';
   }
 }

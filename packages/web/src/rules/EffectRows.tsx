@@ -14,6 +14,11 @@ const NAMES: Record<Effect['kind'], string> = {
   send: 'send mail',
 };
 
+const AGAIN = [
+  { value: 'offer' as const, label: 'mail that came another way before: offer to add it' },
+  { value: 'make' as const, label: 'mail that came another way before: another task' },
+];
+
 const THEN = [
   { value: 'stop' as const, label: 'stop: no later rule is asked' },
   { value: 'go on' as const, label: 'go on: later rules fill what is empty' },
@@ -63,6 +68,17 @@ export function EffectRows({ definition, onChange }: Props) {
           options={THEN}
           onChange={(then) => {
             onChange({ then });
+          }}
+        />
+        <Select
+          size="small"
+          variant="borderless"
+          aria-label="mail that came before"
+          popupMatchSelectWidth={false}
+          value={definition.again}
+          options={AGAIN}
+          onChange={(again) => {
+            onChange({ again });
           }}
         />
         <Select

@@ -1,13 +1,11 @@
-import type { UseMutationResult } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { z } from 'zod';
 import { KindForm } from '../shared/KindForm.tsx';
 import { ErrorLine } from '../shared/Page.tsx';
 import { emptyOf } from '../shared/schemaForm.ts';
+import type { Act } from '../shared/useAct.ts';
 import css from './Settings.module.css';
-
-type Act = UseMutationResult<unknown, Error, () => Promise<unknown>>;
 
 interface Props<S extends z.ZodObject> {
   one: string;

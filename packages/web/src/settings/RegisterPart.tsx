@@ -1,6 +1,6 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import type { z } from 'zod';
+import { useAct } from '../shared/useAct.ts';
 import { EntryEditor } from './EntryEditor.tsx';
 import css from './Settings.module.css';
 
@@ -18,6 +18,7 @@ interface Props<S extends z.ZodObject> {
   /** What one of them is called. */
   one: string;
   hint: string;
+  above?: ReactNode;
   /** Parts that `more` edits. */
   apart?: readonly string[];
   more?: (body: z.infer<S>, onChange: (body: z.infer<S>) => void) => ReactNode;
@@ -28,21 +29,18 @@ export function RegisterPart<S extends z.ZodObject>({
   schema,
   items,
   hint,
+  above,
   apart = [],
   more,
   ...rest
 }: Props<S>) {
   const { one, add, save, remove } = rest;
-  const client = useQueryClient();
-  const act = useMutation({
-    mutationFn: (work: () => Promise<unknown>) => work(),
-    onSuccess: () =>
-      Promise.all(['named', 'rules', 'samples'].map((key) => client.invalidateQueries({ queryKey: [key] }))),
-  });
+  const act = useAct(['named', 'rules', 'samples']);
   const common = { one, schema, apart, more, act };
   return (
     <div className={css.body}>
       <p className={css.hint}>{hint}</p>
+      {above}
       {items.map(({ id, revision, body }) => (
         <EntryEditor<S>
           {...common}

@@ -3,12 +3,13 @@ import { PageHeader, PartLinks } from '../shared/Page.tsx';
 import { ProjectsPart } from './ProjectsPart.tsx';
 import { PeoplePart, TagsPart, TemplatesPart } from './registers.tsx';
 import css from './Settings.module.css';
+import { YouPart } from './YouPart.tsx';
 
-const PARTS = ['projects', 'people', 'tags', 'templates'] as const;
+const PARTS = ['you', 'projects', 'people', 'tags', 'templates'] as const;
 
-/** What rules and tasks name: projects, people, tags and task templates. */
+/** The user, and what rules and tasks name: projects, people, tags and task templates. */
 export function SettingsPage() {
-  const { part = 'projects' } = useParams();
+  const { part = 'you' } = useParams();
   return (
     <div className={css.page}>
       <PageHeader title="Settings">
@@ -20,6 +21,7 @@ export function SettingsPage() {
           }))}
         />
       </PageHeader>
+      {part === 'you' && <YouPart />}
       {part === 'projects' && <ProjectsPart />}
       {part === 'people' && <PeoplePart />}
       {part === 'tags' && <TagsPart />}

@@ -3,6 +3,7 @@ import { Person, Tag, TaskTemplate } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { call } from '../api/call.ts';
 import { register } from '../api/queries.ts';
+import { PeopleCards } from './PeopleCards.tsx';
 import { RegisterPart } from './RegisterPart.tsx';
 import { TemplateParts } from './TemplateParts.tsx';
 
@@ -18,6 +19,7 @@ export function PeoplePart() {
       save={(seen, body) => call(people.save, { ...seen, body })}
       remove={(seen) => call(people.remove, seen)}
       one="person"
+      above={<PeopleCards />}
       hint="Rules know senders by their addresses, and groups of people by the name of the group."
     />
   );

@@ -11,6 +11,9 @@ import { hueOf } from '../shared/hues.ts';
 import { ErrorLine, Failed, PageHeader } from '../shared/Page.tsx';
 import { TaskRows } from '../shared/TaskRows.tsx';
 import { useChangeTask } from '../shared/useChangeTask.ts';
+import { AttachmentLink } from '../shared/AttachmentLink.tsx';
+import { Proposals } from './Proposals.tsx';
+import { TaskAddress } from './TaskAddress.tsx';
 import css from './TaskPage.module.css';
 
 /** One task: all its fields, where it came from, and what was said on it. */
@@ -26,7 +29,11 @@ export function TaskPage() {
       {data && (
         <div className={css.body}>
           <Fields task={data} />
-          <Comments taskId={id} />
+          <div>
+            <Proposals taskId={id} />
+            <Comments taskId={id} />
+            <TaskAddress taskId={id} />
+          </div>
         </div>
       )}
     </div>
@@ -128,7 +135,7 @@ function Comments({ taskId }: { taskId: number }) {
   );
 }
 
-function CommentLine({ comment: { text, at, by } }: { comment: Comment }) {
+function CommentLine({ comment: { text, at, by, attachments } }: { comment: Comment }) {
   const clock = useClock();
   return (
     <li>
@@ -144,6 +151,14 @@ function CommentLine({ comment: { text, at, by } }: { comment: Comment }) {
         , {clock.ago(at)}
       </p>
       <p className={css.words}>{text}</p>
+      {by.kind === 'rule' && attachments.length > 0 && (
+        <p className={css.source}>
+          With it:{' '}
+          {attachments.map(({ n, name }) => (
+            <AttachmentLink key={n} arrivalId={by.arrivalId} n={n} name={name} />
+          ))}
+        </p>
+      )}
     </li>
   );
 }

@@ -1,0 +1,81 @@
+import type { ImapSettings } from '@hatband/contract';
+import { Input, InputNumber, Select } from 'antd';
+import type { ReactNode } from 'react';
+import css from './Intake.module.css';
+import { Field } from './PolicyForm.tsx';
+
+interface Props {
+  settings: ImapSettings;
+  password: string;
+  hasPassword: boolean;
+  onChange: (settings: ImapSettings) => void;
+  onPassword: (password: string) => void;
+  children: ReactNode;
+}
+
+const SECURITY = [
+  { value: 'tls' as const, label: 'TLS from the first byte' },
+  { value: 'starttls' as const, label: 'STARTTLS' },
+  { value: 'none' as const, label: 'none (a server on this machine)' },
+];
+
+/** Where a mailbox is and who asks for it. */
+export function AccountForm({ settings, password, hasPassword, onChange, onPassword, children }: Props) {
+  const text = (name: string, part: 'name' | 'host' | 'user', placeholder = '') => (
+    <Field name={name}>
+      <Input
+        aria-label={name}
+        placeholder={placeholder}
+        value={settings[part]}
+        onChange={(e) => {
+          onChange({ ...settings, [part]: e.target.value });
+        }}
+      />
+    </Field>
+  );
+  return (
+    <section>
+      <h3>Its account (IMAP)</h3>
+      {text('A name for it', 'name', 'Museum')}
+      {text('Server', 'host', 'imap.saltmarsh.example')}
+      <Field name="Security">
+        <Select
+          aria-label="Security"
+          popupMatchSelectWidth={false}
+          value={settings.security}
+          options={SECURITY}
+          onChange={(security) => {
+            onChange({ ...settings, security, port: security === 'tls' ? 993 : 143 });
+          }}
+        />
+      </Field>
+      <Field name="Port">
+        <InputNumber
+          aria-label="Port"
+          min={1}
+          max={65_535}
+          value={settings.port}
+          onChange={(port) => {
+            onChange({ ...settings, port: port ?? 993 });
+          }}
+        />
+      </Field>
+      {text('User', 'user')}
+      <Field name="Password">
+        <Input.Password
+          aria-label="Password"
+          autoComplete="off"
+          placeholder={hasPassword ? 'kept, encrypted' : ''}
+          value={password}
+          onChange={(e) => {
+            onPassword(e.target.value);
+          }}
+        />
+      </Field>
+      <div className={css.field}>
+        <span />
+        {children}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,134 @@
+import type { MailboxSettings, Trigger, WatchedFolder } from '@hatband/contract';
+import { AutoComplete, Checkbox } from 'antd';
+import { Words } from '../shared/KindForm.tsx';
+import css from './Intake.module.css';
+import { Field } from './PolicyForm.tsx';
+
+interface Props {
+  settings: MailboxSettings;
+  /** Those that are there, where they are known. */
+  folders: readonly string[];
+  onChange: (settings: MailboxSettings) => void;
+}
+
+const TRIGGERS: { value: Trigger; label: string }[] = [
+  { value: 'label', label: 'labels that rules start by' },
+  { value: 'flag', label: 'the flag' },
+  { value: 'plus-word', label: 'plus-words' },
+  { value: 'arrival', label: 'all new mail' },
+  { value: 'recipient', label: 'recipients named below' },
+];
+
+/** Which folders of a mailbox are watched, and what there brings mail in. */
+export function WatchForm({ settings, folders, onChange }: Props) {
+  const set = (watched: WatchedFolder[]) => {
+    onChange({ ...settings, folders: watched });
+  };
+  const isAsked = settings.folders.some((each) => each.for.includes('recipient'));
+  return (
+    <section>
+      <h3>What brings its mail in</h3>
+      <table className={css.watch}>
+        <thead>
+          <tr>
+            <th>folder</th>
+            {TRIGGERS.map(({ value, label }) => (
+              <th key={value}>{label}</th>
+            ))}
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {settings.folders.map((watched, i) => (
+            <FolderRow
+              key={i}
+              watched={watched}
+              folders={folders}
+              onChange={(changed) => {
+                set(settings.folders.map((old, at) => (at === i ? changed : old)));
+              }}
+              onTakeOff={() => {
+                set(settings.folders.toSpliced(i, 1));
+              }}
+            />
+          ))}
+        </tbody>
+      </table>
+      <button
+        type="button"
+        className="link"
+        onClick={() => {
+          set([...settings.folders, { folder: '', for: ['arrival'] }]);
+        }}
+      >
+        another folder …
+      </button>
+      <Field name="Your addresses in it" wide>
+        <Words
+          name="your addresses in it"
+          words={settings.addresses}
+          onChange={(addresses) => {
+            onChange({ ...settings, addresses });
+          }}
+        />
+      </Field>
+      {isAsked && (
+        <Field name="Recipients" wide>
+          <Words
+            name="recipients"
+            words={settings.recipients}
+            onChange={(recipients) => {
+              onChange({ ...settings, recipients });
+            }}
+          />
+        </Field>
+      )}
+      <p className={css.hint}>
+        Mail that was there before the watch began stays out; a label or flag set from now on brings it in.
+      </p>
+    </section>
+  );
+}
+
+interface RowProps {
+  watched: WatchedFolder;
+  folders: readonly string[];
+  onChange: (watched: WatchedFolder) => void;
+  onTakeOff: () => void;
+}
+
+function FolderRow({ watched, folders, onChange, onTakeOff }: RowProps) {
+  return (
+    <tr>
+      <td>
+        <AutoComplete
+          aria-label="folder"
+          className={css.folder ?? ''}
+          popupMatchSelectWidth={false}
+          value={watched.folder}
+          options={folders.map((value) => ({ value }))}
+          onChange={(folder) => {
+            onChange({ ...watched, folder });
+          }}
+        />
+      </td>
+      {TRIGGERS.map(({ value, label }) => (
+        <td key={value}>
+          <Checkbox
+            aria-label={`${label} in ${watched.folder}`}
+            checked={watched.for.includes(value)}
+            onChange={(e) => {
+              const others = watched.for.filter((each) => each !== value);
+              onChange({ ...watched, for: e.target.checked ? [...others, value] : others });
+            }}
+          />
+        </td>
+      ))}
+      <td>
+        <button type="button" className="link" aria-label={`take off ${watched.folder}`} onClick={onTakeOff}>
+          take off
+        </button>
+      </td>
+    </tr>
+  );
+}

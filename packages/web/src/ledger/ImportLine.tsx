@@ -1,0 +1,84 @@
+import type { Import } from '@hatband/contract';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { importItems } from '../api/queries.ts';
+import { ErrorLine } from '../shared/Page.tsx';
+import css from './FileDrop.module.css';
+
+/** A file on its way in. */
+export interface Sending {
+  key: string;
+  name: string;
+  /** The share that was sent. */
+  sent: number;
+  error: Error | null;
+  /** Once it was sent. */
+  import: Import | null;
+}
+
+export function ImportLine({ sending, onPutAway }: { sending: Sending; onPutAway: (key: string) => void }) {
+  const [open, setOpen] = useState(false);
+  const { name, sent, error, import: begun } = sending;
+  const isOver = error !== null || (begun !== null && begun.state !== 'running');
+  const share = begun === null ? sent : begun.size === 0 ? 1 : begun.read / begun.size;
+  return (
+    <section className={css.line} aria-label={`file ${name}`}>
+      <p>
+        <b>{name}</b> <span role="status">{begun ? wordsOf(begun) : error ? '' : 'being sent …'}</span>
+        {begun && isOver && (
+          <button
+            type="button"
+            className="link"
+            aria-expanded={open}
+            onClick={() => {
+              setOpen(!open);
+            }}
+          >
+            {open ? 'hide each' : 'each of them'}
+          </button>
+        )}
+        {isOver && (
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              onPutAway(sending.key);
+            }}
+          >
+            put away
+          </button>
+        )}
+      </p>
+      {!isOver && <progress value={share} max={1} aria-label={`progress of ${name}`} />}
+      <ErrorLine error={error ?? (begun?.problem ? new Error(begun.problem) : null)} />
+      {open && begun && <Items id={begun.id} />}
+    </section>
+  );
+}
+
+function wordsOf({ state, counts }: Import): string {
+  const words = [
+    `${String(counts.new)} new`,
+    ...(counts.known > 0 ? [`${String(counts.known)} that had come before`] : []),
+    ...(counts.refused > 0 ? [`${String(counts.refused)} not taken`] : []),
+  ].join(', ');
+  return state === 'running' ? `being brought in: ${words}` : words;
+}
+
+const RESULTS = { new: 'new', known: 'had come before', refused: 'not taken' } as const;
+
+function Items({ id }: { id: number }) {
+  const { data } = useQuery(importItems(id, undefined));
+  return (
+    <ol className={css.items}>
+      {data?.items.map(({ n, name, result, words, arrivalId }) => (
+        <li key={n}>
+          {arrivalId === null ? name : <Link to={`/ledger/${String(arrivalId)}`}>{name}</Link>}:{' '}
+          {RESULTS[result]}
+          {words && `. ${words}`}
+        </li>
+      ))}
+    </ol>
+  );
+}
