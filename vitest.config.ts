@@ -7,5 +7,7 @@ export default defineConfig({
     setupFiles: './scripts/testSeed.ts',
     testTimeout: 60_000,
     hookTimeout: 60_000,
+    // Most of the time the server's tests wait.
+    maxWorkers: 3,
   },
 });

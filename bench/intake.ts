@@ -1,19 +1,11 @@
-import { fork, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
-import { z } from 'zod';
-import { demoMails, median } from './mails.ts';
+import { demoMails, median, numbered } from './mails.ts';
+import { startSubject, type Subject } from './subject.ts';
 import { sendAll } from './smtpLoad.ts';
 
 const RUNS = 5;
 const SLICES = 3;
 const MESSAGES = 1000;
-const CONNECTIONS = 10;
-
-const Ready = z.object({ smtpPort: z.number(), address: z.string(), port: z.number().optional() });
-const Health = z.object({ queueDepth: z.number() });
-type Subject = 'hatband' | 'bare';
+const CONNECTIONS = 20;
 
 /**
  * Messages a second until all have their 250: Hatband against smtp-server with one bare durable insert a message. Both
@@ -56,31 +48,20 @@ async function alternate(): Promise<Record<Subject, number>> {
   return { bare: rate('bare'), hatband: rate('hatband') };
 }
 
-async function start(subject: Subject) {
-  const folder = mkdtempSync(path.join(tmpdir(), 'hatband-bench-'));
-  const script = path.join(import.meta.dirname, 'intakeSubject.ts');
-  const child = fork(script, [subject, folder], { execArgv: ['--import', 'tsx'] });
-  const { smtpPort, address, port } = Ready.parse(await firstMessage(child));
+async function start(name: Subject) {
+  const subject = await startSubject(name);
   const [mail = Buffer.alloc(0)] = demoMails();
+  const mailOf = numbered(mail);
   return {
     load: async () => {
       const begun = performance.now();
-      await sendAll(smtpPort, address, mail, { messages: MESSAGES, connections: CONNECTIONS });
+      await sendAll(subject.smtpPort, subject.address, mailOf, {
+        messages: MESSAGES,
+        connections: CONNECTIONS,
+      });
       return performance.now() - begun;
     },
-    drained: async () => {
-      for (let depth = port === undefined ? 0 : 1; depth > 0;) {
-        await new Promise((resolve) => setTimeout(resolve, 200));
-        depth = Health.parse(
-          await (await fetch(`http://127.0.0.1:${port ?? 0}/api/health`)).json(),
-        ).queueDepth;
-      }
-    },
-    end: () => {
-      child.kill('SIGKILL');
-      rmSync(folder, { recursive: true, force: true });
-    },
+    drained: subject.drained,
+    end: subject.end,
   };
 }
-
-const firstMessage = (child: ChildProcess) => new Promise((resolve) => child.once('message', resolve));

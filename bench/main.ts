@@ -1,3 +1,4 @@
+import { burst } from './burst.ts';
 import { intakeRatio } from './intake.ts';
 import { firstLoad } from './firstLoad.ts';
 import { longTimes } from './long.ts';
@@ -9,4 +10,5 @@ await readingRatio();
 await rulesRatio();
 await longTimes();
 await intakeRatio();
+await burst();
 firstLoad();

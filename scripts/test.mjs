@@ -1,4 +1,5 @@
 // npm test: installs what is missing, runs every check, and ends with one line that sums them all.
+import { Buffer } from 'node:buffer';
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { installPackages, root } from './install.mjs';

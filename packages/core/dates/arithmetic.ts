@@ -77,6 +77,12 @@ function toWorked(day: Day, offDays: DayCount['offDays'], calendar: Calendar): D
   return workedFrom(day, offDays === 'move later' ? 1 : -1, calendar);
 }
 
+/** What is said of a day that was counted beyond the days whose public holidays are known; null of all others. */
+export function beyondKnown(day: LocalDate, { known }: Calendar): string | null {
+  if (known === null || (day.slice(0, 10) >= known.from && day.slice(0, 10) <= known.to)) return null;
+  return `Public holidays are known from ${known.from} to ${known.to} only; this day was counted beyond.`;
+}
+
 /** The count in words, “4 working days after arrival, at 08:30”. */
 export function sayCount({ from, plus, unit, to, offDays, time }: DayCount): string {
   const start = from === 'deadline' ? 'the deadline' : from === 'sent' ? 'the day it was sent' : from;

@@ -10,11 +10,8 @@ export function writeVcards(people: readonly Person[]): string {
       card.addPropertyWithValue('fn', name);
       for (const address of addresses) card.addPropertyWithValue('email', address);
       if (organisation !== null) card.addPropertyWithValue('org', organisation);
-      if (groups.length > 0) {
-        const categories = new ICAL.Property('categories', card);
-        categories.setValues(groups);
-        card.addProperty(categories);
-      }
+      // One line each: a list of them would read a backslash at the end of one as part of the next.
+      for (const group of groups) card.addPropertyWithValue('categories', group);
       return `${card.toString()}\r\n`;
     })
     .join('');
@@ -41,7 +38,7 @@ function personOf(card: ICAL.Component): Person {
   const all = (name: string) =>
     card
       .getAllProperties(name)
-      .flatMap((property) => property.getValues())
+      .flatMap((property) => property.getValues() as unknown[])
       .flat()
       .map((value) => String(value).trim())
       .filter(Boolean);

@@ -1,52 +1,80 @@
 /** Types of parts that hold a message's words; what else comes along is an attachment. */
 const WORDS = /^(?:text\/(?:plain|html|calendar|enriched)|multipart\/|message\/)/i;
 
+const LF = 10;
+const CR = 13;
+const DASH = 45;
+const LINE_END = Uint8Array.of(CR, LF);
+
 /**
  * The message without the contents of its attachments; the heads of their parts stay and tell what was there. Messages
  * that came attached keep their words. (MIME, RFC 2046, sections 5.1 and 5.2)
  */
 export function dropAttachments(bytes: Uint8Array): Uint8Array {
-  const kept = cutPart(binary(bytes));
-  return Uint8Array.from(kept, (unit) => unit.charCodeAt(0));
+  const pieces = keptOf(bytes);
+  const kept = new Uint8Array(pieces.reduce((sum, { length }) => sum + length, 0));
+  let at = 0;
+  for (const piece of pieces) {
+    kept.set(piece, at);
+    at += piece.length;
+  }
+  return kept;
 }
 
-function cutPart(part: string): string {
-  const split = /\r?\n\r?\n/.exec(part);
-  if (!split) return part;
-  const head = part.slice(0, split.index);
-  const bodyStart = split.index + split[0].length;
+/** What is kept of a part, its head first. */
+function keptOf(part: Uint8Array): Uint8Array[] {
+  const bodyStart = bodyStartOf(part);
+  if (bodyStart === -1) return [part];
+  const head = latin1(part.subarray(0, bodyStart));
   const type = field(head, 'content-type') || 'text/plain';
+  const body = part.subarray(bodyStart);
+  const withHead = (kept: readonly Uint8Array[]) => [part.subarray(0, bodyStart), ...kept];
   if (/^multipart\//i.test(type)) {
     const boundary = parameter(type, 'boundary');
-    return boundary === null ? part : part.slice(0, bodyStart) + cutParts(part.slice(bodyStart), boundary);
+    return boundary === null ? [part] : withHead(keptOfParts(body, boundary));
   }
-  if (/^message\/rfc822/i.test(type)) return part.slice(0, bodyStart) + cutPart(part.slice(bodyStart));
-  return isAttached(head, type) ? `${part.slice(0, bodyStart)}` : part;
+  if (/^message\/rfc822/i.test(type)) return withHead(keptOf(body));
+  return isAttached(head, type) ? withHead([]) : [part];
+}
+
+/** Behind the first blank line; -1 where there is none. */
+function bodyStartOf(part: Uint8Array): number {
+  for (let at = part.indexOf(LF); at !== -1; at = part.indexOf(LF, at + 1)) {
+    if (part[at + 1] === LF) return at + 2;
+    if (part[at + 1] === CR && part[at + 2] === LF) return at + 3;
+  }
+  return -1;
 }
 
 function isAttached(head: string, type: string): boolean {
-  const disposition = field(head, 'content-disposition');
-  return !WORDS.test(type) || /^attachment/i.test(disposition);
+  return !WORDS.test(type) || /^attachment/i.test(field(head, 'content-disposition'));
 }
 
-/** Each part between two boundary lines; what stands before the first and behind the last stays. */
-function cutParts(body: string, boundary: string): string {
-  const line = new RegExp(`^--${boundary.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(--)?[ \\t]*\\r?$`, 'gm');
-  let kept = '';
+/** Of each part between two boundary lines; what stands before the first and behind the last stays. */
+function keptOfParts(body: Uint8Array, boundary: string): Uint8Array[] {
+  const kept: Uint8Array[] = [];
   let from = 0;
   let inside = false;
-  for (const { index, 0: text, 1: last } of body.matchAll(line)) {
-    const piece = body.slice(from, index);
-    kept += inside ? ended(cutPart(piece)) : piece;
-    kept += text;
-    from = index + text.length;
-    inside = last === undefined;
+  for (const { start, end, isLast } of boundaryLines(body, `--${boundary}`)) {
+    const piece = body.subarray(from, start);
+    kept.push(...(inside ? ended(keptOf(piece)) : [piece]), body.subarray(start, end));
+    from = end;
+    inside = !isLast;
   }
-  return kept + body.slice(from);
+  return [...kept, body.subarray(from)];
+}
+
+function* boundaryLines(body: Uint8Array, mark: string) {
+  for (let start = body.indexOf(DASH); start !== -1; start = body.indexOf(DASH, start + 1)) {
+    if (start > 0 && body[start - 1] !== LF) continue;
+    const words = latin1(body.subarray(start, start + mark.length + 80));
+    const rest = words.startsWith(mark) ? /^(--)?[ \t]*(?=\r?\n|$)/.exec(words.slice(mark.length)) : null;
+    if (rest) yield { start, end: start + mark.length + rest[0].length, isLast: rest[1] !== undefined };
+  }
 }
 
 /** A boundary stands at the start of a line. */
-const ended = (part: string) => (part.endsWith('\n') ? part : `${part}\r\n`);
+const ended = (pieces: Uint8Array[]) => (pieces.at(-1)?.at(-1) === LF ? pieces : [...pieces, LINE_END]);
 
 /** The value of a header field, unfolded; the empty string where there is none. */
 function field(head: string, name: string): string {
@@ -59,10 +87,7 @@ function parameter(value: string, name: string): string | null {
   return found?.[1] ?? found?.[2] ?? null;
 }
 
-/** A character a byte. */
-function binary(bytes: Uint8Array): string {
-  const pieces: string[] = [];
-  for (let at = 0; at < bytes.length; at += 8192)
-    pieces.push(String.fromCharCode(...bytes.subarray(at, at + 8192)));
-  return pieces.join('');
-}
+/** A head of a part is short; a longer one is read that far. */
+const LONGEST_HEAD = 64 * 1024;
+
+const latin1 = (bytes: Uint8Array) => String.fromCharCode(...bytes.subarray(0, LONGEST_HEAD));

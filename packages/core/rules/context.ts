@@ -15,6 +15,8 @@ export const Named = z.object({
   people: named(Person, 'people'),
   tables: named(LookupTable, 'lookup tables'),
   templates: named(TaskTemplate, 'task templates'),
+  /** The names of watched mailboxes; nothing else of them travels. */
+  mailboxes: z.array(z.string().trim().min(1)).default([]),
 });
 export type Named = z.infer<typeof Named>;
 

@@ -8,6 +8,8 @@ export const Evidence = z.object({
   readingId: z.string().nullable(),
   readingKind: z.string(),
   spans: z.array(EvidenceSpan),
+  /** What may be wrong with the value, in words. */
+  warning: z.string().optional(),
 });
 export type Evidence = z.infer<typeof Evidence>;
 

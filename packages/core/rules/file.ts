@@ -111,6 +111,7 @@ export function writeRuleFile(rules: readonly FileRule[], named: Named): string 
     ),
     tables: named.tables.filter(({ name }) => has('table', name)),
     templates: named.templates.filter(({ name }) => has('template', name)),
+    mailboxes: named.mailboxes.filter((name) => has('mailbox', name)),
   };
   return `${JSON.stringify(shorten(WrittenFile, file), null, 2)}\n`;
 }

@@ -1,4 +1,4 @@
-import { countDay, LocalDate, type DayCount } from '../dates/index.ts';
+import { beyondKnown, countDay, LocalDate, type Calendar, type DayCount } from '../dates/index.ts';
 import {
   isBuiltIn,
   nameKey,
@@ -49,6 +49,7 @@ export function makeTask(parts: Parts): MadeTask {
   keepDeadline(task, parts, by);
   fillRoute(task, routed, by);
   if (routed.template !== null) fillTemplate(task, templateNamed(routed.template, parts.view), parts, by);
+  warnBeyond(task, parts.view.context.calendar);
   return task;
 }
 
@@ -88,6 +89,16 @@ function evidenceOf(values: ReadonlyMap<string, Won>, by: By): MadeTask['evidenc
 }
 
 const given = (by: By, readingKind: string): Evidence => ({ ...by, readingId: null, readingKind, spans: [] });
+
+/** Counted days beyond those whose public holidays are known say so. */
+function warnBeyond({ fields, evidence }: MadeTask, calendar: Calendar): void {
+  for (const field of ['due', 'start', 'deadline'] as const) {
+    const isLed = field === 'due' && fields.deadline !== null;
+    const counted = isLed || evidence[field]?.readingKind === 'day';
+    const warning = counted && fields[field] !== null ? beyondKnown(fields[field], calendar) : null;
+    if (evidence[field] && warning !== null) evidence[field] = { ...evidence[field], warning };
+  }
+}
 
 /** A due day that was counted from the deadline leaves the deadline itself on the task. */
 function keepDeadline(task: MadeTask, { read, view, unit }: Parts, by: By): void {

@@ -142,6 +142,7 @@ describe('names in rules', () => {
     expect(namesIn(definition).map(({ what, name }) => `${what} ${name}`)).toEqual([
       'who Lenders',
       'project Loans in',
+      'mailbox Loans in',
       'table Rooms',
       'who Tomas',
       'project Building',

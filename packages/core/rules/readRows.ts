@@ -122,7 +122,7 @@ function choose(
 function settingOf({ choices }: CompiledRow, { context, reference }: View): KindSetting {
   const { zone, dateOrder, calendar, people, projects } = context;
   return {
-    day: (words) => dayIn(words, { reference, zone, dateOrder, closed: calendar.closed }),
+    day: (words) => dayIn(words, { reference, zone, dateOrder, ...calendar }),
     people,
     projects: projects.map(({ name }) => name),
     choices,

@@ -115,15 +115,14 @@ test('an import that was broken off by the end of the process is told', async ()
 test('10,000 messages come in while the page is answered', async () => {
   const subjects = Array.from({ length: 10_000 }, (_, i) => `Number ${i}`);
   const dropping = drop('many.mbox', mbox(subjects));
-  let answered = 0;
-  let isOver = false;
-  void dropping.finally(() => (isOver = true));
-  while (!isOver) {
+  const state = { answered: 0, isOver: false };
+  void dropping.finally(() => (state.isOver = true));
+  while (!state.isOver) {
     await server.ask(contract.listArrivals, { query: { limit: 60 } });
-    answered += 1;
+    state.answered += 1;
   }
   expect((await dropping).counts).toEqual({ new: 10_000, known: 0, refused: 0 });
-  expect(answered).toBeGreaterThan(5);
+  expect(state.answered).toBeGreaterThan(5);
   const stored = await server.store.read('arrivals').count({ n: '*' }).first();
   expect(stored).toEqual({ n: 10_000 });
 }, 120_000);

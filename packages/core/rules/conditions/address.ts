@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { nameKey } from '../../tasks/index.ts';
+import { nameKey, sameName } from '../../tasks/index.ts';
 import type { Delivery } from '../incoming.ts';
 import { missing } from '../missing.ts';
 import { answer, conditionKind, oneOf, orList } from './kind.ts';
@@ -35,11 +35,12 @@ export const address = conditionKind(
     terms: ({ is }) => oneOf(is.map((each) => `address ${nameKey(each)}`)),
     rename: (condition, rename) => ({
       ...condition,
-      is: condition.is.map((each) => rename('project', each)),
+      is: condition.is.map((each) => rename('mailbox', rename('project', each))),
     }),
     problems: ({ is }, context) =>
       is
         .filter((name) => !name.includes('@') && nameKey(name) !== 'inbox')
+        .filter((name) => !context.mailboxes.some((each) => sameName(each, name)))
         .flatMap((name) => missing(context, 'project', name)),
   },
 );

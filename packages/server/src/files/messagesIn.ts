@@ -1,4 +1,3 @@
-/// <reference path="./mbox-reader.d.ts" />
 import { mboxReader } from 'mbox-reader';
 import { createReadStream, createWriteStream } from 'node:fs';
 import { open, readFile, rm, stat } from 'node:fs/promises';

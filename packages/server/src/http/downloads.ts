@@ -23,7 +23,7 @@ export function answerDownloads(app: Express, store: Store): void {
   });
   app.get(contract.attachmentPath, async (request, response) => {
     const { id, n } = parseInput(Numbered, request.params);
-    const row = await store
+    const row: { message_id: number; body: Buffer } | undefined = await store
       .read('arrivals')
       .join('readings', 'readings.id', 'arrivals.reading_id')
       .where('arrivals.id', id)

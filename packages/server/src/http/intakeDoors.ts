@@ -13,7 +13,7 @@ import type { AppOptions } from './options.ts';
 export function takeHandedIn(app: Express, { directory, receive }: AppOptions): void {
   const whole = express.raw({ type: () => true, limit: SIZE_LIMIT });
   app.post(contract.intakePath, whole, async (request, response) => {
-    const recipient = directory.find(String(request.params.address));
+    const recipient = directory.find(request.params.address);
     if (recipient === 'unknown' || (typeof recipient !== 'string' && !isAllowed(request, recipient.address)))
       throw new Failure('stranger', 'There is no such address, or this is not its token.');
     if (recipient === 'renewed') throw new Failure('conflict', 'This address was renewed.');

@@ -25,7 +25,7 @@ export function answerMailboxes(app: Express, options: AppOptions): void {
     changed(store.write((trx) => mailboxes.insertMailbox(trx, body, secrets, clock))),
   );
   answer(app, contract.saveMailbox, ({ params: { id }, body, revision }) =>
-    changed(mailboxes.saveMailbox(store, { id, revision }, body, secrets)),
+    changed(mailboxes.saveMailbox(store, { id, revision }, body, secrets, clock)),
   );
   answer(app, contract.pauseMailbox, ({ params: { id }, body, revision }) =>
     changed(mailboxes.pauseMailbox(store, { id, revision }, body.paused, clock)),

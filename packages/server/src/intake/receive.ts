@@ -44,7 +44,7 @@ export function makeReceive(options: Options): Receive {
     const receipts: Receipt[] = [];
     for (const attachments of ['keep', 'drop'] as const) {
       const group = asked.filter(({ recipient }) => recipient.policy.attachments === attachments);
-      receipts.push(...(await takeIn(options, mail, group, attachments)));
+      if (group.length > 0) receipts.push(...(await takeIn(options, mail, group, attachments)));
     }
     return receipts;
   };

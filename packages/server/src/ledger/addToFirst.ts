@@ -52,7 +52,7 @@ async function fill(trx: Knex.Transaction, row: TaskRow, { fields, evidence }: M
   const filled = FILLED.flatMap((field) => {
     const old = stored(row[columnOf(field)]);
     const value = stored(fields[field as keyof typeof fields]);
-    return isEmpty(old) && !isEmpty(value) ? [{ field: field as string, old, new: value }] : [];
+    return isEmpty(old) && !isEmpty(value) ? [{ field, old, new: value }] : [];
   });
   const project = fields.project === null ? undefined : await findProject(trx, fields.project);
   if (row.project_id === null && project) filled.push({ field: 'project', old: null, new: project.id });
@@ -61,7 +61,7 @@ async function fill(trx: Knex.Transaction, row: TaskRow, { fields, evidence }: M
   if (filled.length === 0 && more.length === 0) return;
   const names = [...filled.map(({ field }) => field), ...more.map(([name]) => name)];
   const values = Object.fromEntries(
-    filled.map(({ field, new: value }) => [columnOf(field as StoredField), value]),
+    filled.map(({ field, new: value }) => [columnOf(field), value]),
   );
   const known = parseJson(FieldEvidence, row.evidence);
   const added = Object.fromEntries(names.flatMap((name) => (evidence[name] ? [[name, evidence[name]]] : [])));

@@ -14,30 +14,37 @@ export type StoredMessage = Arrived &
     body: Buffer;
   };
 
-const withReading = (store: Store) =>
-  withAddress(store.read)
-    .join('readings', 'readings.id', 'arrivals.reading_id')
-    .select(
-      ...ARRIVED,
-      'readings.body',
-      'thread_id',
-      'held',
-      'trace',
-      'effects',
-      'again_of',
-      'outcome_kind',
-      'from_address',
-    );
+const COLUMNS = [
+  ...ARRIVED,
+  'readings.body',
+  'thread_id',
+  'held',
+  'trace',
+  'effects',
+  'again_of',
+  'outcome_kind',
+  'from_address',
+] as const;
+
+const withReading = ({ read }: Store) =>
+  withAddress(read).join('readings', 'readings.id', 'arrivals.reading_id');
 
 export async function storedMessage(store: Store, id: number): Promise<StoredMessage> {
-  const row: StoredMessage | undefined = await withReading(store).where('arrivals.id', id).first();
+  const row: StoredMessage | undefined = await withReading(store)
+    .where('arrivals.id', id)
+    .first(...COLUMNS);
   if (!row) throw missing('message that was read');
   return row;
 }
 
 /** The newest first. */
 export async function newestMessages(store: Store, limit: number): Promise<StoredMessage[]> {
-  return withReading(store).whereNull('same_as').orderBy('arrivals.id', 'desc').limit(limit);
+  const rows: StoredMessage[] = await withReading(store)
+    .whereNull('same_as')
+    .orderBy('arrivals.id', 'desc')
+    .limit(limit)
+    .select(...COLUMNS);
+  return rows;
 }
 
 /** A stored message as rules see it now. */

@@ -5,6 +5,7 @@ import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
 import { insertAddress } from '../intake/addresses.ts';
+import { renameInRules } from '../rules/renameInRules.ts';
 import { parseJson, type MailboxRow, type Store } from '../store/index.ts';
 import type { Secrets } from './secret.ts';
 
@@ -82,7 +83,13 @@ async function rowAsSeen(trx: Knex.Transaction, { id, revision }: Seen): Promise
 }
 
 /** Another server or user is another mailbox: what was seen in it before is forgotten. */
-export async function saveMailbox(store: Store, seen: Seen, given: Given, secrets: Secrets): Promise<void> {
+export async function saveMailbox(
+  store: Store,
+  seen: Seen,
+  given: Given,
+  secrets: Secrets,
+  clock: Clock,
+): Promise<void> {
   await store.write(async (trx) => {
     const row = await rowAsSeen(trx, seen);
     const { settings, password } = given;
@@ -101,6 +108,7 @@ export async function saveMailbox(store: Store, seen: Seen, given: Given, secret
         ...(password === undefined ? {} : { secret: secrets.seal(password) }),
         revision: row.revision + 1,
       });
+    await renameInRules(trx, { what: 'mailbox', from: row.name, to: settings.name }, clock);
     await record(trx, [{ kind: 'mailbox', ref: String(seen.id) }]);
   });
 }

@@ -66,11 +66,13 @@ async function watchFolder(
 ): Promise<void> {
   const first = options.firstPauseMs ?? FIRST_PAUSE_MS;
   let pause = first;
-  while (!stop.aborted) {
+  const isStopped = () => stop.aborted;
+  while (!isStopped()) {
     try {
       await watchConnected(options, watched, stop, news, () => (pause = first));
     } catch (error) {
-      if (stop.aborted) return;
+      // What breaks off while it is being stopped is no trouble.
+      if (isStopped()) return;
       const { looking, onState, clock, log } = options;
       const words =
         error instanceof AccountProblem

@@ -15,7 +15,7 @@ import type { Clock } from '../clock.ts';
 import { record } from '../events.ts';
 import { deflateJson, parseJson, type ArrivalRow } from '../store/index.ts';
 import { incomingOf, type Arrived } from './arrived.ts';
-import { deliveryHash, originHash, threadOf } from './knownTasks.ts';
+import { deliveryHash, originHash, originSent, threadOf } from './knownTasks.ts';
 import { reportFailure, settleReport } from './reportTask.ts';
 import { saveOutcome } from './saveOutcome.ts';
 
@@ -50,6 +50,7 @@ export async function applyOutcome(
       thread_id: threadId,
       delivery_hash,
       origin_hash: originHash(reading),
+      origin_sent: originSent(reading),
     });
   if (changed === 0) return;
   if (await joinSameDelivery(trx, arrival, delivery_hash)) return;

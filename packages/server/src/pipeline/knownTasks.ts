@@ -1,4 +1,4 @@
-import { deliveryKey, originKey } from '@hatband/core/intake';
+import { deliveryKey, isSameSending, originKey } from '@hatband/core/intake';
 import { idsOf, referencesIn, referencesOf } from '@hatband/core/dryrun';
 import type { Reading } from '@hatband/core/reading';
 import type { KnownTask, KnownTasks } from '@hatband/core/rules';
@@ -57,14 +57,15 @@ export async function knownTasks(
           .select('tasks.id', 'title', 'status', 'reference');
   const byReference: KnownTasks['byReference'] = {};
   for (const task of named) (byReference[task.reference] ??= []).push(known(task));
-  const own =
+  const own: TaskName | undefined =
     taskId === null
       ? undefined
       : await db('tasks')
           .where({ id: taskId })
           .first(...NAME);
   const origin = originHash(reading);
-  const again = origin === null ? [] : await tasksOfOriginal(db, arrivalId, origin);
+  const again =
+    origin === null ? [] : await tasksOfOriginal(db, arrivalId, { origin, sent: originSent(reading) });
   return {
     thread: thread.map(known),
     byReference,
@@ -75,15 +76,22 @@ export async function knownTasks(
 
 const NAME = ['tasks.id', 'title', 'status'] as const;
 
-async function tasksOfOriginal(db: Knex, arrivalId: number, origin: Buffer): Promise<TaskName[]> {
-  return db('tasks')
+async function tasksOfOriginal(
+  db: Knex,
+  arrivalId: number,
+  { origin, sent }: { origin: Buffer; sent: string | null },
+): Promise<TaskName[]> {
+  const rows: (TaskName & { origin_sent: string | null })[] = await db('tasks')
     .join('arrivals', 'arrivals.id', 'tasks.arrival_id')
     .where({ origin_hash: origin })
     .where('tasks.arrival_id', '<', arrivalId)
     .whereNot('tasks.rule_id', REPORT)
     .orderBy('tasks.id')
-    .select(...NAME);
+    .select(...NAME, 'origin_sent');
+  return rows.filter((row) => isSameSending(row.origin_sent, sent));
 }
+
+export const originSent = ({ anatomy, message }: Reading) => anatomy.sentAt ?? message.sentAt;
 
 /** What is the same of a message however it came. */
 export const originHash = (reading: Reading) => hashOf(originKey(reading));

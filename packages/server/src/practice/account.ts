@@ -122,7 +122,7 @@ export async function movePractice(
     await trx('practice_messages').where({ uid }).delete();
     const { uid: _, ...rest } = row;
     const [made] = await trx('practice_messages')
-      .insert({ ...rest, folder, came_at: clock().toISOString() })
+      .insert({ ...rest, folder, came_at: clock().toISOString(), was_uid: uid })
       .returning('uid');
     await record(trx, [{ kind: 'practice', ref: '' }]);
     return made?.uid ?? uid;

@@ -7,7 +7,7 @@ import { record } from '../events.ts';
 import type { Place } from '../intake/deposit.ts';
 import type { Directory } from '../intake/directory.ts';
 import type { Receive } from '../intake/receive.ts';
-import type { PracticeMessageRow, Store } from '../store/index.ts';
+import type { ArrivalRow, PracticeMessageRow, Store } from '../store/index.ts';
 import { labelsOf } from './account.ts';
 import { LETTERS } from './letters.ts';
 
@@ -48,8 +48,9 @@ const viewLine = (row: LineRow): PracticeLine => ({
   labels: labelsOf(row),
 });
 
+/** One that was moved meanwhile is found where it lies now. */
 export async function practiceRow(store: Store, uid: number): Promise<PracticeMessageRow> {
-  const row = await store.read('practice_messages').where({ uid }).first();
+  const row = await store.read('practice_messages').where({ uid }).orWhere({ was_uid: uid }).first();
   if (!row) throw missing('message in the practice mailbox');
   return row;
 }
@@ -57,13 +58,13 @@ export async function practiceRow(store: Store, uid: number): Promise<PracticeMe
 export async function getPractice(store: Store, uid: number): Promise<PracticeMessage> {
   const row = await practiceRow(store, uid);
   const message = await decode(row.bytes);
-  const arrivals = await store
+  const arrivals: Pick<ArrivalRow, 'id' | 'occasion' | 'trigger'>[] = await store
     .read('arrivals')
     .join('mailboxes', 'mailboxes.id', 'arrivals.mailbox_id')
-    .where({ kind: 'practice', uid })
+    .where({ kind: 'practice', uid: row.uid })
     .whereNull('same_as')
     .orderBy('arrivals.id')
-    .select('arrivals.id', 'occasion', 'trigger', 'folder');
+    .select('arrivals.id', 'occasion', 'trigger');
   return {
     ...viewLine(row),
     fromAddress: message.from?.address ?? '',

@@ -22,7 +22,11 @@ interface Sending {
   smtp: { host: string; port: number };
 }
 
-type Delivered = { to: string; ok: boolean; words: string };
+interface Delivered {
+  to: string;
+  ok: boolean;
+  words: string;
+}
 
 /**
  * Sends a letter of the practice mailbox: to Hatband's addresses over SMTP, as any mail program would; to its own

@@ -9,6 +9,7 @@ import {
 import { Person, TaskTemplate } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 import { listProjects } from '../named/projects.ts';
+import { mailboxRows } from '../mailbox/mailboxes.ts';
 import { listNamed } from '../named/registers.ts';
 import type { User, UserNow } from '../settings/user.ts';
 import { parseJson, type Store } from '../store/index.ts';
@@ -26,6 +27,7 @@ export async function loadContext(db: Knex, { context }: User): Promise<Context>
     people: people.map(({ body }) => body),
     tables: tables.map(({ body }) => body),
     templates: templates.map(({ body }) => body),
+    mailboxes: (await mailboxRows(db)).map(({ name }) => name),
   });
 }
 
@@ -50,7 +52,7 @@ export function openRuleSet(store: Store, userNow: UserNow): () => Promise<Compi
   return async () => {
     const row = await store
       .read('events')
-      .whereIn('kind', ['rule', 'project', 'named'])
+      .whereIn('kind', ['rule', 'project', 'named', 'mailbox'])
       .max({ seq: 'seq' })
       .first();
     const seq = row?.seq ?? 0;

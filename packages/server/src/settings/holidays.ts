@@ -1,7 +1,12 @@
 import type Holidays from 'date-holidays';
+import { z } from 'zod';
 
 /** Its tables are large, so they are loaded for those who ask for them. */
 const load = async (): Promise<typeof Holidays> => (await import('date-holidays')).default;
+
+/** Some countries have none. */
+const States = z.record(z.string(), z.string()).catch({});
+const statesOf = (known: Holidays, country: string) => States.parse(known.getStates(country, 'en'));
 
 /** Holidays are known from last year to so many years on. */
 const YEARS_ON = 3;
@@ -11,9 +16,10 @@ export async function holidayPlaces(): Promise<{ code: string; name: string }[]>
   const known = new (await load())();
   return Object.entries(known.getCountries('en')).flatMap(([code, name]) => [
     { code, name },
-    ...Object.entries((known.getStates(code, 'en') as Record<string, string> | undefined) ?? {}).map(
-      ([region, of]) => ({ code: `${code}-${region}`, name: `${name}, ${of}` }),
-    ),
+    ...Object.entries(statesOf(known, code)).map(([region, of]) => ({
+      code: `${code}-${region}`,
+      name: `${name}, ${of}`,
+    })),
   ]);
 }
 
@@ -22,7 +28,7 @@ export async function isHolidayPlace(place: string): Promise<boolean> {
   const known = new (await load())();
   const [country = '', ...rest] = place.split('-');
   const region = rest.join('-');
-  return country in known.getCountries() && (region === '' || region in (known.getStates(country) ?? {}));
+  return country in known.getCountries() && (region === '' || region in statesOf(known, country));
 }
 
 /** Days whose public holidays are known on a date: ISO days. */

@@ -1,4 +1,5 @@
 export { deflateJson, inflateJson, parseJson } from './json.ts';
 export { DATABASE_FILE, openStore, type Store } from './openStore.ts';
 export { prepared } from './prepared.ts';
+export type * from './mailRows.ts';
 export type * from './rows.ts';

@@ -129,7 +129,13 @@ function Row({ task, field, bare = false, pointed, onPoint, children }: RowProps
 function Source({ field, source }: { field: string; source: ValueSource }) {
   const clock = useClock();
   const projectName = useProjectName();
-  if (source.by === 'rule') return <p className={css.source}>{`${source.ruleName}: ${source.reading}`}</p>;
+  if (source.by === 'rule')
+    return (
+      <p className={css.source}>
+        {`${source.ruleName}: ${source.reading}`}
+        {source.warning !== undefined && <b> {source.warning}</b>}
+      </p>
+    );
   const was =
     source.was === null
       ? 'nothing'

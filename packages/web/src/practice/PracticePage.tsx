@@ -21,7 +21,6 @@ export function PracticePage() {
   if (error) return <Failed error={error} retry={() => void refetch()} />;
   if (!data) return null;
   const shown = data.items.filter((each) => each.folder === folder);
-  const open = data.items.find((each) => String(each.uid) === uid);
   return (
     <div className={css.page}>
       <PageHeader title="Practice">
@@ -44,7 +43,11 @@ export function PracticePage() {
           write a letter …
         </button>
       </PageHeader>
-      <Rack letters={shown} isEmpty={data.items.length === 0} openUid={open?.uid ?? null} />
+      <Rack
+        letters={shown}
+        isEmpty={data.items.length === 0}
+        openUid={uid === undefined ? null : Number(uid)}
+      />
       <div className={css.table}>
         {draft ? (
           <WritingDesk
@@ -54,7 +57,11 @@ export function PracticePage() {
             }}
           />
         ) : (
-          <LetterOrWays uid={open?.uid ?? null} folders={data.folders} onDraft={setDraft} />
+          <LetterOrWays
+            uid={uid === undefined ? null : Number(uid)}
+            folders={data.folders}
+            onDraft={setDraft}
+          />
         )}
       </div>
     </div>

@@ -43,10 +43,14 @@ export async function up(db: Knex): Promise<void> {
     t.integer('retries').notNullable().defaultTo(0);
     t.binary('delivery_hash');
     t.binary('origin_hash');
-    t.index(['address_id', 'received_at']);
-    t.index(['delivery_hash']);
-    t.index(['origin_hash']);
+    t.text('origin_sent');
   });
+  for (const column of ['delivery_hash', 'origin_hash'])
+    await db.raw('CREATE INDEX ?? ON arrivals (??) WHERE ?? IS NOT NULL', [
+      `arrivals_${column}`,
+      column,
+      column,
+    ]);
   await db.raw('DROP INDEX arrivals_message_id_address_id_unique');
   await db.raw('CREATE UNIQUE INDEX arrivals_once ON arrivals (message_id, address_id, occasion, trigger)');
   await db.raw('CREATE INDEX arrivals_retry ON arrivals (retry_at) WHERE retry_at IS NOT NULL');
@@ -92,7 +96,9 @@ export async function up(db: Knex): Promise<void> {
     t.text('subject').notNullable();
     t.text('sent_at').notNullable();
     t.text('came_at').notNullable();
+    t.integer('was_uid');
     t.index(['folder', 'uid']);
+    t.index(['was_uid']);
   });
   await db.schema.createTable('imports', (t) => {
     t.increments('id');

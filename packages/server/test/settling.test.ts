@@ -1,0 +1,202 @@
+import * as contract from '@hatband/contract';
+import { afterEach, beforeEach, describe, expect, test } from 'vitest';
+import { settled, startTestServer, until, type TestServer } from './testServer.ts';
+
+let server: TestServer;
+beforeEach(async () => {
+  server = await startTestServer();
+});
+afterEach(() => server.end());
+
+describe('one message that came twice', () => {
+  const words =
+    'Please return the signed form for the tide dial by 3 December, and tell us who will collect it.';
+  const original = (more = '') =>
+    `Date: Tue, 24 Nov 2026 10:00:00 +0000\r\nFrom: Orla <orla@northcape.example>\r\nTo: ines.tavare@saltmarsh.example\r\nSubject: The form\r\nMessage-ID: <form-1@northcape.example>\r\n${more}\r\n${words}\r\n`;
+
+  test('with other bytes at the same address it is one arrival that says so', async () => {
+    await server.send({ raw: original() });
+    await settled(server, 1);
+    await server.send({ raw: original('X-Way: another\r\n') });
+    const { items } = await until(
+      () => server.ask(contract.listArrivals),
+      (all) => all.items.some(({ deliveries }) => deliveries === 2),
+    );
+    expect(items).toHaveLength(1);
+    expect((await server.ask(contract.listTasks)).items).toHaveLength(1);
+  });
+
+  test('other words under the same Message-ID are another message', async () => {
+    await server.send({ raw: original() });
+    await server.send({ raw: original().replace('tide dial', 'sextant') });
+    const { items } = await settled(server, 2);
+    expect(items.map(({ deliveries, tasks }) => [deliveries, tasks.length])).toEqual([
+      [1, 1],
+      [1, 1],
+    ]);
+  });
+
+  const forward = `From: ines.tavare@saltmarsh.example\r\nSubject: Fwd: The form\r\nMessage-ID: <fwd-1@saltmarsh.example>\r\n\r\nUrgent, for the board.\r\n\r\n---------- Forwarded message ----------\r\nFrom: Orla <orla@northcape.example>\r\nDate: Tue, 24 Nov 2026 10:00:00 +0000\r\nSubject: The form\r\nTo: ines.tavare@saltmarsh.example\r\n\r\n${words}\r\n`;
+
+  test('by two ways its task is offered to be added to the first, not made twice', async () => {
+    await server.send({ raw: original() });
+    await settled(server, 1);
+    await server.send({ raw: forward });
+    const [second] = (await settled(server, 2)).items;
+    expect(second).toMatchObject({ outcome: { kind: 'again' }, tasks: [] });
+    const id = second?.id ?? 0;
+    const { before } = await server.ask(contract.getArrival, { params: { id } });
+    const [task] = before?.tasks ?? [];
+    expect((await server.ask(contract.listPossible, { params: { id } })).asItWouldBe).toHaveLength(1);
+    const merged = await server.ask(contract.settleAgain, {
+      params: { id },
+      body: { how: 'add to the first' },
+    });
+    expect(merged.outcome.kind).toBe('comment');
+    const comments = await server.ask(contract.listComments, { params: { id: task?.id ?? 0 } });
+    expect(comments.items).toMatchObject([{ text: 'Urgent, for the board.' }]);
+    expect((await server.ask(contract.listTasks)).items).toHaveLength(1);
+  });
+
+  test('a reminder of the same words a week later is another', async () => {
+    await server.send({ raw: original() });
+    await settled(server, 1);
+    await server.send({ raw: original().replace('24 Nov', '17 Nov').replace('form-1', 'form-2') });
+    await settled(server, 2);
+    expect((await server.ask(contract.listTasks)).items).toHaveLength(2);
+  });
+
+  test('or its own is made, at once where the rule says so', async () => {
+    await server.send({ raw: original() });
+    await settled(server, 1);
+    await server.send({ raw: forward });
+    const [second] = (await settled(server, 2)).items;
+    const params = { id: second?.id ?? 0 };
+    await server.ask(contract.settleAgain, { params, body: { how: 'make its own' } });
+    expect((await server.ask(contract.listTasks)).items).toHaveLength(2);
+    const { id, revision } = await server.ask(contract.addRule, {
+      body: { definition: { name: 'Each of them', again: 'make' } },
+    });
+    await server.ask(contract.goLive, { params: { id }, revision });
+    await server.send({ raw: forward.replace('Urgent', 'Very urgent').replace('fwd-1', 'fwd-2') });
+    expect((await settled(server, 3)).items[0]).toMatchObject({ outcome: { kind: 'tasks' } });
+  });
+});
+
+describe('by hand', () => {
+  test('a rule that takes the message is shown as the task that it would make, and makes it when told to', async () => {
+    const add = async (definition: object) => {
+      const { id, revision } = await server.ask(contract.addRule, { body: { definition } });
+      await server.ask(contract.goLive, { params: { id }, revision });
+      return id;
+    };
+    const byHand = await add({
+      name: 'Call back',
+      start: { kind: 'hand' },
+      read: [{ field: 'title', otherwise: 'Call back' }],
+    });
+    await add({
+      name: 'Only loans',
+      start: { kind: 'hand' },
+      when: { all: [{ kind: 'words', in: ['subject'], words: ['loan'] }] },
+    });
+    await add({ name: 'Takes all', makes: { kind: 'nothing' } });
+    await server.send({ subject: 'Your call' });
+    const [arrival] = (await settled(server, 1)).items;
+    const params = { id: arrival?.id ?? 0 };
+    const { byHand: shown } = await server.ask(contract.listPossible, { params });
+    expect(shown).toMatchObject([{ name: 'Call back', tasks: [{ fields: { title: 'Call back' } }] }]);
+    const after = await server.ask(contract.startByHand, { params, body: { ruleId: byHand } });
+    expect(after).toMatchObject({ outcome: { kind: 'tasks' }, tasks: [{ title: 'Call back' }] });
+    // Pressed twice it is there once.
+    await server.ask(contract.startByHand, { params, body: { ruleId: byHand } });
+    expect((await server.ask(contract.listTasks)).items).toHaveLength(1);
+  });
+});
+
+describe('a task’s own address', () => {
+  test('makes mail a comment with its attachments; a moved deadline and “done” are proposed, never done', async () => {
+    await server.send({ subject: 'Loan form', text: 'Please return the form by 3 December.' });
+    const [first] = (await settled(server, 1)).items;
+    const id = first?.tasks[0]?.id ?? 0;
+    const { address } = await server.ask(contract.taskAddress, { params: { id } });
+    expect((await server.ask(contract.taskAddress, { params: { id } })).address).toBe(address);
+    await server.send({
+      to: address,
+      raw: [
+        'From: Orla <orla@northcape.example>',
+        'Subject: Re: Loan form',
+        'Content-Type: multipart/mixed; boundary="b"',
+        '',
+        '--b',
+        'Content-Type: text/plain',
+        '',
+        'Please return it by 10 December instead.',
+        '--b',
+        'Content-Type: text/html; name="form.html"',
+        'Content-Disposition: attachment; filename="form.html"',
+        '',
+        '<script>alert(1)</script>',
+        '--b--',
+        '',
+      ].join('\r\n'),
+    });
+    await server.send({ to: address, subject: 'Re: Loan form', text: 'It is done.' });
+    const { items } = await settled(server, 3);
+    expect(items.map(({ outcome }) => outcome.kind)).toEqual(['comment', 'comment', 'unclaimed']);
+    const comments = (await server.ask(contract.listComments, { params: { id } })).items;
+    expect(comments.map(({ text }) => text)).toEqual([
+      'Please return it by 10 December instead.',
+      'It is done.',
+    ]);
+    expect(comments[0]?.attachments).toMatchObject([{ name: 'form.html' }]);
+    const file = await fetch(
+      `http://127.0.0.1:${server.port}${contract.attachmentPath.replace(':id', String(items[1]?.id)).replace(':n', '0')}`,
+    );
+    expect(file.headers.get('content-disposition')).toBe('attachment; filename=form.html');
+    expect(file.headers.get('content-type')).toBe('application/octet-stream');
+    expect(await file.text()).toContain('<script>');
+    const proposals = (await server.ask(contract.listProposals, { params: { id } })).items;
+    expect(proposals).toMatchObject([
+      { field: 'due', value: '2026-12-10', from: 'Orla' },
+      { field: 'status', value: 'completed', words: 'It is done.' },
+    ]);
+    expect(await server.ask(contract.getTask, { params: { id } })).toMatchObject({
+      due: '2026-12-03',
+      status: 'needs action',
+    });
+    const [due, done] = proposals;
+    await server.ask(contract.settleProposal, { params: { id: due?.id ?? 0 }, body: { accept: true } });
+    await server.ask(contract.settleProposal, { params: { id: done?.id ?? 0 }, body: { accept: false } });
+    expect(await server.ask(contract.getTask, { params: { id } })).toMatchObject({
+      due: '2026-12-10',
+      status: 'needs action',
+    });
+    expect((await server.ask(contract.listProposals, { params: { id } })).items).toEqual([]);
+  });
+
+  test('a reply in the thread of an open task is a comment where the user wants it', async () => {
+    const raw = (subject: string, id: string, more = '') =>
+      `From: orla@northcape.example\r\nSubject: ${subject}\r\nMessage-ID: <${id}@northcape.example>\r\n${more}\r\nPlease send the list of crates.\r\n`;
+    await server.send({ raw: raw('Crates', 'a') });
+    await settled(server, 1);
+    const { settings, revision } = await server.ask(contract.getSettings);
+    await server.ask(contract.saveSettings, { body: { ...settings, replies: 'comment' }, revision });
+    await server.send({ raw: raw('Re: Crates', 'b', 'In-Reply-To: <a@northcape.example>\r\n') });
+    expect((await settled(server, 2)).items[0]?.outcome.kind).toBe('comment');
+  });
+});
+
+test('settings that were saved hold from the next message on', async () => {
+  const { settings, revision } = await server.ask(contract.getSettings);
+  const body = { ...settings, workdays: [1, 2, 3], holidays: ['DE'], closed: ['2026-12-01'] };
+  const saved = await server.ask(contract.saveSettings, { body, revision });
+  expect(saved.known).toEqual({ from: '2025-01-01', to: '2029-12-31' });
+  await expect(server.ask(contract.saveSettings, { body, revision })).rejects.toThrow('changed elsewhere');
+  await expect(
+    server.ask(contract.saveSettings, { body: { ...body, holidays: ['XX'] }, revision: revision + 1 }),
+  ).rejects.toThrow('No public holidays are known of XX.');
+  // Tuesday; Wednesday, Monday and, the Tuesday being closed, Wednesday are the three working days.
+  await server.send({ subject: 'Form', text: 'Please sign it within three working days.' });
+  expect((await settled(server, 1)).items[0]?.tasks).toMatchObject([{ due: '2026-12-02' }]);
+});
