@@ -1,6 +1,7 @@
 import { burst } from './burst.ts';
 import { intakeRatio } from './intake.ts';
 import { firstLoad } from './firstLoad.ts';
+import { largeMailbox } from './mailbox.ts';
 import { longTimes } from './long.ts';
 import { readingRatio } from './reading.ts';
 import { rulesRatio } from './rules.ts';
@@ -11,4 +12,5 @@ await rulesRatio();
 await longTimes();
 await intakeRatio();
 await burst();
+await largeMailbox();
 firstLoad();

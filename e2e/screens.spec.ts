@@ -136,7 +136,7 @@ test('projects, people and templates are written in Settings; a new name goes in
   page,
   demo,
 }) => {
-  await page.goto(`${demo.url}/settings`);
+  await page.goto(`${demo.url}/settings/projects`);
   await page.getByRole('button', { name: /^Visits/ }).click();
   const form = page.getByRole('region', { name: 'Visits' });
   await form.getByRole('combobox', { name: 'name of project' }).fill('School visits');

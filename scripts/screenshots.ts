@@ -44,7 +44,7 @@ const VIEWS: Record<string, (page: Page) => Promise<void>> = {
     await page.getByText('one crate is enough').waitFor();
   },
   settings: async (page) => {
-    await page.goto('/settings');
+    await page.goto('/settings/projects');
     await page.getByRole('button', { name: /^Visits/ }).click();
   },
   tasks: async (page) => {
@@ -54,11 +54,24 @@ const VIEWS: Record<string, (page: Page) => Promise<void>> = {
   },
   intake: async (page) => {
     await page.goto('/intake');
-    await page
-      .getByRole('listitem')
-      .filter({ hasText: 'Building' })
-      .getByRole('button', { name: 'Renew …' })
-      .click();
+    await page.getByRole('link', { name: /^Building/ }).click();
+  },
+  mailbox: async (page) => {
+    await page.goto('/intake/mailbox/new');
+  },
+  door: async (page) => {
+    await page.goto('/ledger');
+    await page.getByText('Your galleries deserve').click();
+    await page.getByText('It would become').waitFor();
+  },
+  practice: async (page) => {
+    await page.goto('/practice');
+    await page.getByText('Certificate for the figurehead').click();
+    await page.getByRole('combobox', { name: 'labels' }).click();
+    await page.locator('.ant-select-item').filter({ hasText: 'todo' }).click();
+    await page.keyboard.press('Escape');
+    await page.getByText('by the label todo').waitFor();
+    await page.mouse.move(640, 40);
   },
 };
 

@@ -27,14 +27,14 @@ export { leavesIn, namesIn, renameInRule } from './names.ts';
 export {
   Made,
   MadeComment,
-  MadeTask,
   NothingReason,
   Outcome,
-  Proposal,
   RuledOut,
   RuleTrace,
   type TriedReading,
 } from './outcome.ts';
+export { MadeTask } from './madeTask.ts';
+export { Proposal } from './proposal.ts';
 export { READING_KINDS, RuleReading, sayReading, type ReadingKind } from './readings/index.ts';
 export type { NamedThing, Rename } from './rename.ts';
 export { Ref, Route, RouteLine, sayLine } from './route.ts';

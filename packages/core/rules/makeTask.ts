@@ -11,7 +11,7 @@ import {
 } from '../tasks/index.ts';
 import type { CompiledRule } from './compile.ts';
 import type { Evidence } from './evidence.ts';
-import type { MadeTask } from './outcome.ts';
+import type { MadeTask } from './madeTask.ts';
 import { deadlineFound } from './readings/facts.ts';
 import type { RowsRead, Won } from './readRows.ts';
 import type { Routed } from './routeTask.ts';

@@ -1,35 +1,13 @@
 import { z } from 'zod';
 import { EvidenceSpan } from '../reading/index.ts';
-import { TaskFields, Value } from '../tasks/index.ts';
+import { Value } from '../tasks/index.ts';
 import { DueEffect } from './dueEffect.ts';
-import { Evidence, FieldEvidence, Held, RuleName } from './evidence.ts';
+import { MadeTask } from './madeTask.ts';
+import { Proposal } from './proposal.ts';
+import { Evidence, Held, RuleName } from './evidence.ts';
 import { KnownTask } from './incoming.ts';
 import { RuleReading } from './readings/index.ts';
 import { Tested } from './when.ts';
-
-/** A task as rules make it; `itemKey` tells it from others of the same message and rule. */
-export const MadeTask = z.object({
-  /** The rule that made it; later ones may have filled some of its fields. */
-  rule: RuleName,
-  itemKey: z.string(),
-  fields: TaskFields,
-  evidence: FieldEvidence,
-  /** A first comment on it. */
-  comment: z.string().nullable(),
-  checklist: z.array(z.string()),
-  /** How long the work takes, as ISO 8601 writes a duration. */
-  effort: z.string().nullable(),
-  place: z.enum(['top', 'bottom']),
-});
-export type MadeTask = z.infer<typeof MadeTask>;
-
-/** A change of the task that a comment asks for; only a person makes it. */
-export const Proposal = z.object({
-  field: z.enum(['due', 'status']),
-  value: z.string(),
-  spans: z.array(EvidenceSpan),
-});
-export type Proposal = z.infer<typeof Proposal>;
 
 export const MadeComment = z.object({
   on: KnownTask,

@@ -1,6 +1,6 @@
 import { findDone } from '../requests/index.ts';
 import type { EvidenceSpan } from '../reading/index.ts';
-import type { Proposal } from './outcome.ts';
+import type { Proposal } from './proposal.ts';
 import type { View } from './view.ts';
 
 /** What the newest words ask to be changed on the task that they are about: its due date, or that it is done. */

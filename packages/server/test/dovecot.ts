@@ -1,6 +1,6 @@
 import { ImapFlow } from 'imapflow';
 import { execFile, spawn, type ChildProcess } from 'node:child_process';
-import { chown, mkdir, mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { mkdir, mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { readFileSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -25,13 +25,15 @@ export interface Dovecot {
   end: () => Promise<void>;
 }
 
-export async function startDovecot(): Promise<Dovecot> {
+/** `lay` puts mail into the user's maildir before the server starts. */
+export async function startDovecot(lay?: (maildir: string) => Promise<void>): Promise<Dovecot> {
   const base = await mkdtemp(path.join(tmpdir(), 'hatband-imap-'));
   const port = await freePort();
   const file = path.join(base, 'dovecot.conf');
   for (const each of ['run', 'state', 'mail']) await mkdir(path.join(base, each));
+  await lay?.(path.join(base, 'mail', USER));
   const [uid, gid] = idsOf('mail');
-  await chown(path.join(base, 'mail'), uid, gid);
+  await run('chown', ['-R', `${uid}:${gid}`, path.join(base, 'mail')]);
   await run('chmod', ['755', base]);
   await writeFile(path.join(base, 'users'), `${USER}:{PLAIN}${PASSWORD}\n`);
   await writeFile(file, configuration(base, port));
