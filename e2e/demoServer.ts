@@ -115,7 +115,7 @@ export const test = base.extend<{ demo: DemoServer }>({
     test
       .expect(
         faults.filter(
-          (fault) => !fault.includes('ERR_INCOMPLETE_CHUNKED') && !fault.includes('ERR_CONNECTION_REFUSED'),
+          (fault) => !fault.includes('ERR_INCOMPLETE_CHUNKED') && !fault.includes('ERR_CONNECTION_'),
         ),
       )
       .toEqual([]);

@@ -84,8 +84,8 @@ test('a rule with a nested group, a labelled line, a lookup table, a counted day
   await page.getByRole('button', { name: 'Put version 1 to work' }).click();
   await expect(rule).toContainText('version 1');
   await page.goto(`${demo.url}/intake`);
-  const to =
-    (await page.getByRole('listitem').filter({ hasText: 'Inbox' }).locator('code').textContent()) ?? '';
+  await page.getByRole('link', { name: /^Inbox/ }).click();
+  const to = (await page.locator('article header code').first().textContent()) ?? '';
   await demo.send({
     to,
     from: 'workshop@harbour-society.example',

@@ -24,7 +24,7 @@ test.describe('Ledger', () => {
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Enter');
     await expect(lines.nth(2)).toHaveAttribute('aria-current', 'true');
-    await expect(page.getByRole('article')).toContainText('Case 7: hygrometer reads 68 %');
+    await expect(page.getByRole('article')).toContainText('School visit request: Class 5b');
   });
 
   test('tabs show one kind of outcome; mail that answers itself has no task and says why', async ({

@@ -60,9 +60,7 @@ async function fill(trx: Knex.Transaction, row: TaskRow, { fields, evidence }: M
   const more = Object.entries(fields.fields).filter(([name]) => !(name in own));
   if (filled.length === 0 && more.length === 0) return;
   const names = [...filled.map(({ field }) => field), ...more.map(([name]) => name)];
-  const values = Object.fromEntries(
-    filled.map(({ field, new: value }) => [columnOf(field), value]),
-  );
+  const values = Object.fromEntries(filled.map(({ field, new: value }) => [columnOf(field), value]));
   const known = parseJson(FieldEvidence, row.evidence);
   const added = Object.fromEntries(names.flatMap((name) => (evidence[name] ? [[name, evidence[name]]] : [])));
   await trx('tasks')
