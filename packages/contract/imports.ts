@@ -39,7 +39,6 @@ export const listImportItems = endpoint({
   params: RowId,
   query: z.object({
     after: z.coerce.number().int().min(0).default(0),
-    only: z.enum(['new', 'known', 'refused']).optional(),
     limit: z.coerce.number().int().min(1).max(500).default(200),
   }),
   answer: z.object({ items: z.array(ImportItem) }),

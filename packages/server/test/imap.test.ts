@@ -145,6 +145,21 @@ test('mail of a folder comes in as it arrives; what was there before, or no rule
   ]);
 });
 
+test('new mail that is asked for later comes in from then on', async () => {
+  await goLive({ name: 'All' });
+  await watch([{ folder: 'INBOX', for: ['flag'] }]);
+  await put(letter('Before it was asked for'));
+  const mailbox = await museum();
+  await server.ask(contract.saveMailbox, {
+    params: { id: mailbox?.id ?? 0 },
+    revision: mailbox?.revision ?? 0,
+    body: { settings: settingsFor([{ folder: 'INBOX', for: ['flag', 'arrival'] }]) },
+  });
+  await isWatching();
+  await put(letter('Since then'));
+  expect((await settled(server, 1)).items.map(({ subject }) => subject)).toEqual(['Since then']);
+});
+
 test('a plus-word of the user’s own address means an intake address', async () => {
   const { id } = await server.ask(contract.addProject, { body: { name: 'Loans in' } });
   const { items: addresses } = await server.ask(contract.listAddresses);

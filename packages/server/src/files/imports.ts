@@ -215,17 +215,19 @@ export async function listImports(store: Store): Promise<{ items: Import[] }> {
 interface ItemPage {
   after: number;
   limit: number;
-  only?: ImportItemRow['result'] | undefined;
 }
 
 export async function listImportItems(
   store: Store,
   importId: number,
-  { after, limit, only }: ItemPage,
+  { after, limit }: ItemPage,
 ): Promise<{ items: ImportItem[] }> {
-  const query = store.read('import_items').where({ import_id: importId }).where('n', '>', after);
-  if (only !== undefined) void query.where({ result: only });
-  const rows = await query.orderBy('n').limit(limit);
+  const rows = await store
+    .read('import_items')
+    .where({ import_id: importId })
+    .where('n', '>', after)
+    .orderBy('n')
+    .limit(limit);
   return {
     items: rows.map(({ n, name, result, words, arrival_id }) => ({
       n,

@@ -1,10 +1,9 @@
-import type { Address } from '@hatband/contract';
+import type { Address, Renewal } from '@hatband/contract';
 import { Policy } from '@hatband/core/intake';
 import { sameName } from '@hatband/core/tasks';
 import { createHash, randomBytes, timingSafeEqual } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { z } from 'zod';
-import type { Renewal } from '@hatband/contract';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';

@@ -1,7 +1,7 @@
-import type { WatchedFolder } from '@hatband/contract';
+import type { Trigger, WatchedFolder } from '@hatband/contract';
 import type { MailboxFolderRow, Store } from '../store/index.ts';
 import type { Head, Mark, OpenFolder } from './account.ts';
-import { bringIn, type Bringing, type Cause } from './bringIn.ts';
+import { bringIn, type Bringing } from './bringIn.ts';
 
 export interface Looking extends Bringing {
   store: Store;
@@ -18,7 +18,11 @@ type Folder = OpenFolder & { path: string };
 export async function look(looking: Looking, folder: Folder, watched: WatchedFolder): Promise<void> {
   const known = await knownFolder(looking, folder);
   const isRenumbered = known !== null && known.uid_validity !== folder.uidValidity;
-  await lookForNew(looking, folder, watched, isRenumbered ? { ...known, last_uid: 0 } : known);
+  const triggers = watched.for.filter((each) => each !== 'label' && each !== 'flag');
+  if (known !== null && triggers.length > 0) {
+    if (isRenumbered) await lookForNewAgain(looking, folder, triggers, new Date(known.since));
+    else await lookForNew(looking, folder, triggers, known.last_uid);
+  }
   for (const mark of await marksOf(looking, watched)) await lookForMarks(looking, folder, mark, isRenumbered);
   if (isRenumbered) await saveFolder(looking, folder, folder.nextUid - 1);
 }
@@ -54,21 +58,28 @@ const CAME = 'came';
 async function lookForNew(
   looking: Looking,
   folder: Folder,
-  watched: WatchedFolder,
-  known: MailboxFolderRow | null,
+  triggers: readonly Trigger[],
+  lastUid: number,
 ): Promise<void> {
-  const triggers = watched.for.filter((each) => each !== 'label' && each !== 'flag');
-  if (known === null || triggers.length === 0) return;
-  const since = new Date(known.since);
-  const isRenumbered = known.last_uid === 0 && known.uid_validity !== folder.uidValidity;
-  const uids = isRenumbered ? await folder.since(since) : await folder.above(known.last_uid);
-  // Renumbered messages are known by their Message-ID; those from before the watch stay out.
-  const refs = isRenumbered ? await seenRefs(looking, folder, CAME) : new Set<string>();
-  for (const head of await folder.heads(uids)) {
-    const isOld = isRenumbered && (head.cameAt <= since || (head.ref !== null && refs.has(head.ref)));
+  for (const head of await folder.heads(await folder.above(lastUid))) {
+    await bringIn(looking, folder, head.uid, { kind: 'arrival', for: triggers });
+    await saveMark(looking, folder, CAME, head);
+    await saveFolder(looking, folder, head.uid);
+  }
+}
+
+/** Messages that were numbered anew are known by their Message-ID; those from before the watch stay out. */
+async function lookForNewAgain(
+  looking: Looking,
+  folder: Folder,
+  triggers: readonly Trigger[],
+  since: Date,
+): Promise<void> {
+  const refs = await seenRefs(looking, folder, CAME);
+  for (const head of await folder.heads(await folder.since(since))) {
+    const isOld = head.cameAt <= since || (head.ref !== null && refs.has(head.ref));
     if (!isOld) await bringIn(looking, folder, head.uid, { kind: 'arrival', for: triggers });
     await saveMark(looking, folder, CAME, head);
-    if (!isRenumbered) await saveFolder(looking, folder, head.uid);
   }
 }
 
@@ -109,7 +120,7 @@ async function lookForMarks(
   if (isFirst || isRenumbered) await saveMark(looking, folder, name, { uid: FIRST_LOOK, ref: null });
   for (const head of fresh) {
     const isKnown = isFirst || (isRenumbered && head.ref !== null && refs.has(head.ref));
-    if (!isKnown) await bringIn(looking, folder, head.uid, mark satisfies Cause);
+    if (!isKnown) await bringIn(looking, folder, head.uid, mark);
     await saveMark(looking, folder, name, head);
   }
 }

@@ -96,10 +96,7 @@ export async function saveMailbox(
     const before = settingsOf(row);
     if (settings.kind !== before.kind) throw new Failure('input', 'A mailbox stays of its kind.');
     await requireFree(trx, settings, seen.id);
-    if (accountOf(before) !== accountOf(settings)) {
-      await trx('mailbox_folders').where({ mailbox_id: seen.id }).delete();
-      await trx('mailbox_marks').where({ mailbox_id: seen.id }).delete();
-    }
+    await forgetSeen(trx, seen.id, before, settings);
     await trx('mailboxes')
       .where({ id: seen.id })
       .update({
@@ -111,6 +108,25 @@ export async function saveMailbox(
     await renameInRules(trx, { what: 'mailbox', from: row.name, to: settings.name }, clock);
     await record(trx, [{ kind: 'mailbox', ref: String(seen.id) }]);
   });
+}
+
+/** What was seen, where it is another account; how far, in folders whose new mail was not asked for until now. */
+async function forgetSeen(
+  trx: Knex.Transaction,
+  mailbox_id: number,
+  before: MailboxSettings,
+  settings: MailboxSettings,
+): Promise<void> {
+  if (accountOf(before) !== accountOf(settings)) {
+    await trx('mailbox_folders').where({ mailbox_id }).delete();
+    await trx('mailbox_marks').where({ mailbox_id }).delete();
+    return;
+  }
+  const asksForNew = (of: MailboxSettings, folder: string) =>
+    of.folders.some((each) => each.folder === folder && each.for.some((t) => t !== 'label' && t !== 'flag'));
+  for (const { folder } of settings.folders)
+    if (asksForNew(settings, folder) && !asksForNew(before, folder))
+      await trx('mailbox_folders').where({ mailbox_id, folder }).delete();
 }
 
 const accountOf = (settings: MailboxSettings) =>

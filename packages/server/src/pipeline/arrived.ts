@@ -1,5 +1,4 @@
-import type { Reading } from '@hatband/core/reading';
-import { localTime } from '@hatband/core/reading';
+import { localTime, type Reading } from '@hatband/core/reading';
 import { Delivery, type Incoming, type Target } from '@hatband/core/rules';
 import type { Knex } from 'knex';
 import { z } from 'zod';

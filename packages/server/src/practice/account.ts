@@ -1,5 +1,5 @@
-import { header } from '@hatband/core/mail';
-import { decode } from '@hatband/core/mail';
+import { PRACTICE_FOLDERS } from '@hatband/contract';
+import { decode, header } from '@hatband/core/mail';
 import { EventEmitter, once } from 'node:events';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { z } from 'zod';
@@ -7,7 +7,6 @@ import type { Clock } from '../clock.ts';
 import { record } from '../events.ts';
 import type { Account, OpenFolder } from '../mailbox/account.ts';
 import { parseJson, type PracticeMessageRow, type Store } from '../store/index.ts';
-import { PRACTICE_FOLDERS } from '@hatband/contract';
 
 /** Tells that the practice mailbox has changed, as a server tells by IDLE. */
 export class PracticeNews extends EventEmitter<{ news: [] }> {}

@@ -4,6 +4,9 @@ import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import type { z } from 'zod';
 import { call } from './call.ts';
 
+/** Results of an import that are shown at one time. */
+const ITEMS = 200;
+
 /** The first word of each key is what live.ts invalidates. */
 export const health = queryOptions({
   queryKey: ['health'],
@@ -90,10 +93,13 @@ export const imports = queryOptions({
   queryKey: ['imports', 'list'],
   queryFn: () => call(contract.listImports),
 });
-export const importItems = (id: number, only: 'refused' | undefined) =>
-  queryOptions({
-    queryKey: ['imports', 'items', id, only ?? 'all'],
-    queryFn: () => call(contract.listImportItems, { params: { id }, query: { only } }),
+export const importItems = (id: number) =>
+  infiniteQueryOptions({
+    queryKey: ['imports', 'items', id],
+    queryFn: ({ pageParam }) =>
+      call(contract.listImportItems, { params: { id }, query: { after: pageParam, limit: ITEMS } }),
+    initialPageParam: 0,
+    getNextPageParam: ({ items }) => (items.length < ITEMS ? undefined : items.at(-1)?.n),
   });
 
 export const proposals = (taskId: number) =>

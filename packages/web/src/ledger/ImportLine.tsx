@@ -1,5 +1,5 @@
 import type { Import } from '@hatband/contract';
-import { useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { importItems } from '../api/queries.ts';
@@ -69,16 +69,22 @@ function wordsOf({ state, counts }: Import): string {
 const RESULTS = { new: 'new', known: 'had come before', refused: 'not taken' } as const;
 
 function Items({ id }: { id: number }) {
-  const { data } = useQuery(importItems(id, undefined));
+  const { data, hasNextPage, fetchNextPage } = useInfiniteQuery(importItems(id));
+  const items = data?.pages.flatMap((page) => page.items) ?? [];
   return (
     <ol className={css.items}>
-      {data?.items.map(({ n, name, result, words, arrivalId }) => (
+      {items.map(({ n, name, result, words, arrivalId }) => (
         <li key={n}>
           {arrivalId === null ? name : <Link to={`/ledger/${String(arrivalId)}`}>{name}</Link>}:{' '}
           {RESULTS[result]}
           {words && `. ${words}`}
         </li>
       ))}
+      {hasNextPage && (
+        <button type="button" className="link" onClick={() => void fetchNextPage()}>
+          more of them
+        </button>
+      )}
     </ol>
   );
 }

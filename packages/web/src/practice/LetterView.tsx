@@ -92,6 +92,11 @@ function Handling({
             mark({ labels });
           }}
         />
+        {data && starting.length === 0 && (
+          <span>
+            No live rule starts by a label yet: <Link to="/rules">write one</Link>.
+          </span>
+        )}
       </div>
       <Button
         size="small"
