@@ -9,5 +9,7 @@ export default defineConfig({
     hookTimeout: 60_000,
     // Most of the time the server's tests wait.
     maxWorkers: 3,
+    // No test changes what its neighbours import.
+    isolate: false,
   },
 });

@@ -69,7 +69,7 @@ async function fragileReader(folder: string, death: string): Promise<URL> {
 test('a message that kills its reader three times is failed, and the others go on', async () => {
   const folder = await newFolder();
   const server = await startTestServer(
-    { readerScript: await fragileReader(folder, 'process.exit(9)'), readerTimeoutMs: 5000 },
+    { readerScript: await fragileReader(folder, 'process.exit(9)'), readerTimeoutMs: 3000 },
     folder,
   );
   const subjects = ['one', 'killer', 'two', 'three', 'sleeper', 'four'];
