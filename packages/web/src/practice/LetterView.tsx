@@ -82,22 +82,24 @@ function Handling({
   });
   return (
     <div className={css.handling}>
-      <div className={css.labels}>
-        <span>labels</span>
-        <Words
-          name="labels"
-          words={letter.labels}
-          options={[...new Set(starting)]}
-          onChange={(labels) => {
-            mark({ labels });
-          }}
-        />
-        {data && starting.length === 0 && (
-          <span>
-            No live rule starts by a label yet: <Link to="/rules">write one</Link>.
-          </span>
-        )}
-      </div>
+      {data && (
+        <div className={css.labels}>
+          <span>labels</span>
+          <Words
+            name="labels"
+            words={letter.labels}
+            options={[...new Set(starting)]}
+            onChange={(labels) => {
+              mark({ labels });
+            }}
+          />
+          {starting.length === 0 && (
+            <span>
+              No live rule starts by a label yet: <Link to="/rules">write one</Link>.
+            </span>
+          )}
+        </div>
+      )}
       <Button
         size="small"
         aria-pressed={letter.flagged}
