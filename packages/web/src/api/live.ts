@@ -50,5 +50,18 @@ function refresh(client: QueryClient, changes: readonly ChangeEvent[]): void {
   const stale = new Set(
     changes.flatMap((change) => (change.kind === 'everything' ? [] : STALE[change.kind])),
   );
-  for (const key of stale) void client.invalidateQueries({ queryKey: [key] });
+  for (const key of stale) invalidate(client, [key]);
+}
+
+/** A first fetch that is under way may have been answered before the change; it is asked once more. */
+function invalidate(client: QueryClient, queryKey: readonly string[]): void {
+  const begun = client
+    .getQueryCache()
+    .findAll({ queryKey, fetchStatus: 'fetching', predicate: ({ state }) => state.data === undefined });
+  void client.invalidateQueries({ queryKey });
+  for (const query of begun)
+    void query.promise?.then(
+      () => client.invalidateQueries({ queryKey: query.queryKey, exact: true }),
+      () => undefined,
+    );
 }

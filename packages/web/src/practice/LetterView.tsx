@@ -82,9 +82,9 @@ function Handling({
   });
   return (
     <div className={css.handling}>
-      {data && (
-        <div className={css.labels}>
-          <span>labels</span>
+      <div className={css.labels}>
+        <span>labels</span>
+        {data && (
           <Words
             name="labels"
             words={letter.labels}
@@ -93,13 +93,13 @@ function Handling({
               mark({ labels });
             }}
           />
-          {starting.length === 0 && (
-            <span>
-              No live rule starts by a label yet: <Link to="/rules">write one</Link>.
-            </span>
-          )}
-        </div>
-      )}
+        )}
+        {data && starting.length === 0 && (
+          <span>
+            No live rule starts by a label yet: <Link to="/rules">write one</Link>.
+          </span>
+        )}
+      </div>
       <Button
         size="small"
         aria-pressed={letter.flagged}
