@@ -123,7 +123,7 @@ async function listen(config: Config, parts: Parts, base: Base): Promise<Running
     quietSince: smtp.quietSince,
     onApplied: () => {
       events.notify();
-      post.wake();
+      post.carry();
     },
     clock,
     log,

@@ -2,7 +2,7 @@ import { ImapFlow } from 'imapflow';
 import { execFile, spawn, type ChildProcess } from 'node:child_process';
 import { mkdir, mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { readFileSync } from 'node:fs';
-import { createServer, type AddressInfo } from 'node:net';
+import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { promisify } from 'node:util';
@@ -93,10 +93,14 @@ function idsOf(user: string): [number, number] {
   return [Number(uid), Number(gid)];
 }
 
+/** Below those that the system gives to clients, so that none takes it while the server is down. */
 async function freePort(): Promise<number> {
+  const port = 20_000 + Math.floor(Math.random() * 10_000);
   const server = createServer();
-  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-  const { port } = server.address() as AddressInfo;
+  const isFree = await new Promise<boolean>((resolve) => {
+    server.once('error', () => resolve(false)).listen(port, '127.0.0.1', () => resolve(true));
+  });
+  if (!isFree) return freePort();
   await new Promise((resolve) => server.close(resolve));
   return port;
 }

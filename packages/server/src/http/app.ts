@@ -96,7 +96,7 @@ function answerRules(app: Express, { store, events, clock, user, post }: AppOpti
     await work;
     events.notify();
     // A rule may start by another label now.
-    post().wake();
+    post().lookAgain();
     return one(id);
   };
   answer(app, contract.listRules, async () => ({ items: await rules.listRules(store, clock) }));

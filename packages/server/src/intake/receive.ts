@@ -105,7 +105,7 @@ async function verdictOn(options: Options, mail: Mail, { address, policy }: Reci
 const LONGEST_HEAD = 64 * 1024;
 
 /** The address in the message's own From. */
-export async function senderOf(bytes: Buffer): Promise<string | null> {
+async function senderOf(bytes: Buffer): Promise<string | null> {
   const start = bytes.subarray(0, LONGEST_HEAD);
   const blank = /\r?\n\r?\n/.exec(start.toString('latin1'));
   const { from } = await decode(start.subarray(0, blank ? blank.index : start.length));

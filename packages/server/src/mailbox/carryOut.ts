@@ -35,13 +35,14 @@ export async function carryOut(carrying: Carrying): Promise<void> {
       .orderBy('outbox.id')
       .limit(200)
       .select('outbox.*', 'mailbox_id', 'folder', 'uid', 'uid_validity', 'message_id');
+    if (rows.length === 0) return;
     const mailboxes = await mailboxRows(store.read);
     for (const mailboxId of new Set(rows.map(({ mailbox_id }) => mailbox_id))) {
       const due = rows.filter(({ mailbox_id }) => mailbox_id === mailboxId);
       const mailbox = mailboxes.find(({ id }) => id === mailboxId);
       await carryOutIn(carrying, mailbox, due);
     }
-    if (rows.length > 0) events.notify();
+    events.notify();
   } catch (error) {
     log.error({ error: messageOf(error) }, 'what is due in mailboxes could not be done');
   }

@@ -54,9 +54,16 @@ export async function insertMailbox(
       created_at: clock().toISOString(),
     })
     .returning('id');
-  await record(trx, [{ kind: 'mailbox', ref: String(row?.id ?? '') }]);
+  await recordChange(trx, row?.id ?? 0);
   return row?.id ?? 0;
 }
+
+/** Rules can name a mailbox; what it is doing is told apart, and changes no rule. */
+const recordChange = (trx: Knex.Transaction, id: number) =>
+  record(trx, [
+    { kind: 'mailbox', ref: String(id) },
+    { kind: 'named', ref: `mailbox ${String(id)}` },
+  ]);
 
 async function requireFree(trx: Knex.Transaction, settings: MailboxSettings, own?: number): Promise<void> {
   const others = (await mailboxRows(trx)).filter(({ id }) => id !== own);
@@ -106,7 +113,7 @@ export async function saveMailbox(
         revision: row.revision + 1,
       });
     await renameInRules(trx, { what: 'mailbox', from: row.name, to: settings.name }, clock);
-    await record(trx, [{ kind: 'mailbox', ref: String(seen.id) }]);
+    await recordChange(trx, seen.id);
   });
 }
 
@@ -149,7 +156,7 @@ export async function removeMailbox(store: Store, seen: Seen, clock: Clock): Pro
     await trx('mailbox_folders').where({ mailbox_id: seen.id }).delete();
     await trx('mailbox_marks').where({ mailbox_id: seen.id }).delete();
     await trx('mailboxes').where({ id: seen.id }).update({ removed_at: clock().toISOString(), secret: null });
-    await record(trx, [{ kind: 'mailbox', ref: String(seen.id) }]);
+    await recordChange(trx, seen.id);
   });
 }
 

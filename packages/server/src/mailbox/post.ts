@@ -34,8 +34,10 @@ export interface Post {
   stateOf: (id: number) => MailboxState;
   /** Watches the mailboxes as they are now; to be called after one was changed. */
   load: () => Promise<void>;
-  /** Rules were changed, or something is to be done in a mailbox. */
-  wake: () => void;
+  /** Rules were changed, and with them perhaps the labels that they start by. */
+  lookAgain: () => void;
+  /** Does what is due in mailboxes. */
+  carry: () => void;
   stop: () => Promise<void>;
 }
 
@@ -76,10 +78,10 @@ export async function openPost(options: PostOptions): Promise<Post> {
   return {
     stateOf: (id) => states.get(id) ?? { kind: 'connecting' },
     load,
-    wake: () => {
+    lookAgain: () => {
       for (const { watch } of watches.values()) watch.wake();
-      carry();
     },
+    carry,
     stop: async () => {
       clearInterval(timer);
       await Promise.all([...watches.values()].map(({ watch }) => watch.stop()));

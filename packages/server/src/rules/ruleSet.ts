@@ -15,7 +15,7 @@ import type { User, UserNow } from '../settings/user.ts';
 import { parseJson, type Store } from '../store/index.ts';
 
 /** What rules are compiled for, as it is now. */
-export async function loadContext(db: Knex, { context }: User): Promise<Context> {
+export async function contextNow(db: Knex, { context }: User): Promise<Context> {
   const [people, tables, templates] = await Promise.all([
     listNamed(db, 'people', Person),
     listNamed(db, 'tables', LookupTable),
@@ -52,13 +52,13 @@ export function openRuleSet(store: Store, userNow: UserNow): () => Promise<Compi
   return async () => {
     const row = await store
       .read('events')
-      .whereIn('kind', ['rule', 'project', 'named', 'mailbox'])
+      .whereIn('kind', ['rule', 'project', 'named'])
       .max({ seq: 'seq' })
       .first();
     const seq = row?.seq ?? 0;
     const user = await userNow();
     if (known?.seq === seq && known.user === user) return known.compiled;
-    const compiled = compile(await liveRules(store.read), await loadContext(store.read, user));
+    const compiled = compile(await liveRules(store.read), await contextNow(store.read, user));
     known = { seq, user, compiled };
     return compiled;
   };
