@@ -1,8 +1,7 @@
 import type { ImapSettings } from '@hatband/contract';
 import { Input, InputNumber, Select } from 'antd';
 import type { ReactNode } from 'react';
-import css from './Intake.module.css';
-import { Field } from './PolicyForm.tsx';
+import { Field } from '../shared/Field.tsx';
 
 interface Props {
   settings: ImapSettings;
@@ -72,10 +71,7 @@ export function AccountForm({ settings, password, hasPassword, onChange, onPassw
           }}
         />
       </Field>
-      <div className={css.field}>
-        <span />
-        {children}
-      </div>
+      <Field name="">{children}</Field>
     </section>
   );
 }

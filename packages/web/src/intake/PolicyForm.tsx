@@ -7,7 +7,7 @@ import {
   type Remedy,
 } from '@hatband/core/intake';
 import { InputNumber, Select } from 'antd';
-import type { ReactNode } from 'react';
+import { Field } from '../shared/Field.tsx';
 import css from './Intake.module.css';
 
 interface Props {
@@ -201,23 +201,5 @@ function Limits({ policy: { attachments, perDay, largest }, set }: PartProps) {
         />
       </Field>
     </>
-  );
-}
-
-/** `wide`: what grows with what is in it. */
-export function Field({
-  name,
-  wide = false,
-  children,
-}: {
-  name: string;
-  wide?: boolean;
-  children: ReactNode;
-}) {
-  return (
-    <div className={wide ? `${css.field ?? ''} ${css.wide ?? ''}` : css.field}>
-      <span>{name}</span>
-      {children}
-    </div>
   );
 }

@@ -1,8 +1,8 @@
 import type { MailboxSettings, Trigger, WatchedFolder } from '@hatband/contract';
 import { AutoComplete, Checkbox } from 'antd';
 import { Words } from '../shared/KindForm.tsx';
+import { Field } from '../shared/Field.tsx';
 import css from './Intake.module.css';
-import { Field } from './PolicyForm.tsx';
 
 interface Props {
   settings: MailboxSettings;

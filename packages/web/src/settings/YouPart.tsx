@@ -2,9 +2,10 @@ import { saveSettings, signOut, UserSettings } from '@hatband/contract';
 import { parseSenders } from '@hatband/core/intake';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Checkbox, Select } from 'antd';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { call } from '../api/call.ts';
 import { holidayPlaces, session, settings as settingsQuery } from '../api/queries.ts';
+import { Field } from '../shared/Field.tsx';
 import { Words } from '../shared/KindForm.tsx';
 import { ErrorLine } from '../shared/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
@@ -65,15 +66,6 @@ interface PartProps {
   set: (part: Partial<UserSettings>) => void;
 }
 
-function Field({ name, children }: { name: string; children: ReactNode }) {
-  return (
-    <div className={css.field}>
-      <span>{name}</span>
-      {children}
-    </div>
-  );
-}
-
 const REPLIES = [
   { value: 'task' as const, label: 'becomes a task of its own' },
   { value: 'comment' as const, label: 'becomes a comment on that task' },
@@ -93,7 +85,7 @@ const LANGUAGES = [
 function Mail({ settings, set }: PartProps) {
   return (
     <>
-      <Field name="Your own addresses">
+      <Field name="Your own addresses" wide>
         <Words
           name="your own addresses"
           words={settings.me}
@@ -102,7 +94,7 @@ function Mail({ settings, set }: PartProps) {
           }}
         />
       </Field>
-      <Field name="Languages of your mail">
+      <Field name="Languages of your mail" wide>
         <Select
           mode="multiple"
           aria-label="languages of your mail"
@@ -114,7 +106,7 @@ function Mail({ settings, set }: PartProps) {
           }}
         />
       </Field>
-      <Field name="A reply to mail with an open task">
+      <Field name="A reply to mail with an open task" wide>
         <Select
           aria-label="replies"
           value={settings.replies}
@@ -133,7 +125,7 @@ const ZONES = Intl.supportedValuesOf('timeZone').map((zone) => ({ value: zone, l
 function ClockFields({ settings, set }: PartProps) {
   return (
     <>
-      <Field name="Time zone">
+      <Field name="Time zone" wide>
         <Select
           showSearch
           aria-label="time zone"
@@ -144,7 +136,7 @@ function ClockFields({ settings, set }: PartProps) {
           }}
         />
       </Field>
-      <Field name="4/5 means">
+      <Field name="4/5 means" wide>
         <Select
           aria-label="order of dates"
           value={settings.dateOrder}
@@ -179,7 +171,7 @@ function Days({ settings, known, set }: PartProps & Pick<FormProps, 'known'>) {
           }}
         />
       </Field>
-      <Field name="Public holidays of">
+      <Field name="Public holidays of" wide>
         <Select
           mode="multiple"
           aria-label="public holidays of"
@@ -197,7 +189,7 @@ function Days({ settings, known, set }: PartProps & Pick<FormProps, 'known'>) {
           They are known from {known.from} to {known.to}; a count of working days beyond says so.
         </p>
       )}
-      <Field name="Closed besides on">
+      <Field name="Closed besides on" wide>
         <Words
           name="closed days"
           words={settings.closed}
