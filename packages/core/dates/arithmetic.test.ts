@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { Calendar, countDay, DayCount, sayCount } from './index.ts';
+import { beyondKnown, Calendar, countDay, DayCount, sayCount } from './index.ts';
 
 const calendar = Calendar.parse({ closed: ['2026-12-25', '2026-12-28'] });
 const count = (from: string, part: Partial<DayCount>, used = calendar) =>
@@ -56,4 +56,15 @@ test('a count says itself', () => {
   expect(say({ from: 'deadline', to: 'monday', offDays: 'move later' })).toBe(
     'the deadline, on to the next Monday, off days move later',
   );
+});
+
+test.each([
+  ['2025-12-31', true],
+  ['2026-01-01', false],
+  ['2029-12-31T17:00', false],
+  ['2030-01-01', true],
+])('a day counted to %s is beyond the known holidays: %s', (day, beyond) => {
+  const known = { from: '2026-01-01', to: '2029-12-31' };
+  expect(beyondKnown(day, Calendar.parse({ known })) !== null).toBe(beyond);
+  expect(beyondKnown(day, Calendar.parse({}))).toBeNull();
 });

@@ -1,0 +1,35 @@
+import { expect, test } from 'vitest';
+import { findDone } from './index.ts';
+
+test.each([
+  'The form is signed and it is done.',
+  'Das ist erledigt.',
+  'C’est fait.',
+  'Ya está hecho.',
+  'Já está feito.',
+  'Het is klaar.',
+  'È fatto tutto, grazie mille.',
+  'Det är klart.',
+])('“%s” says that it is done', (text) => {
+  expect(findDone(text)).not.toBeNull();
+});
+
+test.each([
+  'Is it done?',
+  'It is not done yet.',
+  'It has to be done by Friday.',
+  'Please tell me when it is done.',
+  'Das ist noch nicht erledigt.',
+  'Bitte bis Freitag erledigt melden.',
+  'Ce n’est pas fait.',
+  'Non è fatto.',
+  'The abandoned boat lies in the harbour.',
+])('“%s” does not', (text) => {
+  expect(findDone(text)).toBeNull();
+});
+
+test('the sentence that says so is told by its place', () => {
+  const text = 'Dear Ines,\n\nthe crates came. All is done.\nOrla';
+  const found = findDone(text);
+  expect(found && text.slice(found.start, found.end)).toBe('All is done.');
+});
