@@ -38,8 +38,12 @@ function vocabulary(): Map<string, LanguageCode[]> {
 /** More words than these add nothing. */
 const MOST_WORDS = 150;
 
-/** The language whose words the text uses most, or null where it uses none; `fallback` wins a draw. */
-export function detectLanguage(text: string, fallback: LanguageCode | null = null): LanguageCode | null {
+/** The language whose words the text uses most, or null where it uses none; `fallback` wins a draw. Of `among`, where that names some. */
+export function detectLanguage(
+  text: string,
+  fallback: LanguageCode | null = null,
+  among: readonly LanguageCode[] = [],
+): LanguageCode | null {
   const scores = new Map<LanguageCode, number>();
   const words = fold(text.slice(0, MOST_WORDS * 12)).match(/[\p{L}']+/gu) ?? [];
   for (const word of words.slice(0, MOST_WORDS)) {
@@ -47,6 +51,7 @@ export function detectLanguage(text: string, fallback: LanguageCode | null = nul
     for (const code of codes) scores.set(code, (scores.get(code) ?? 0) + 1 / codes.length);
   }
   if (fallback !== null) scores.set(fallback, (scores.get(fallback) ?? 0) + 1.5);
-  const [best] = [...scores].toSorted((a, b) => b[1] - a[1]);
+  const known = [...scores].filter(([code]) => among.length === 0 || among.includes(code));
+  const [best] = known.toSorted((a, b) => b[1] - a[1]);
   return best?.[0] ?? null;
 }

@@ -1,6 +1,6 @@
 import { joinSlices, type Anatomy, type Words } from '../anatomy/index.ts';
 import { findDates, findLift, spokenIn, type DatePhrase, type Spoken } from '../dates/index.ts';
-import { detectLanguage, languageOf, type Language, type LanguageCode } from '../languages/index.ts';
+import { detectLanguage, languageOf, type Language } from '../languages/index.ts';
 import type { Message } from '../mail/index.ts';
 import { cleanSubject } from '../requests/index.ts';
 import type { EvidenceSpan, Region } from './facts.ts';
@@ -44,18 +44,19 @@ export function placesOf(
     );
   const outer = message.sentAt ?? arrivedAt;
   const inner = anatomy.sentAt ?? outer;
-  const spoken = (language: LanguageCode) =>
-    languages.length === 0 || languages.includes(language) ? language : (languages[0] ?? language);
-  const main = spoken(
-    detectLanguage(`${message.subject}\n${slices('latest').value}\n${slices('note').value}`) ??
-      languages[0] ??
-      'en',
-  );
+  const main =
+    detectLanguage(
+      `${message.subject}\n${slices('latest').value}\n${slices('note').value}`,
+      null,
+      languages,
+    ) ??
+    languages[0] ??
+    'en';
   const place = (region: Region, words: Words, reference: string): Place => {
     const part = region === 'subject' ? 'subject' : 'text';
     const whole = part === 'subject' ? message.subject : message.text;
-    const language = spoken(detectLanguage(words.value, main) ?? main);
-    const sentences = spokenIn(words.value, language);
+    const language = detectLanguage(words.value, main, languages) ?? main;
+    const sentences = spokenIn(words.value, language, languages);
     const dates = findDates(sentences, { ...dateOptions, reference, order: region === 'note' });
     const lift = findLift(sentences);
     return {

@@ -7,6 +7,19 @@ const arrivedAt = '2026-11-24T14:02:05Z';
 const mails = new URL('../../../demo/mail/', import.meta.url).pathname;
 const readText = (mail: string) => read(new TextEncoder().encode(mail), options, arrivedAt);
 
+test('only the languages of the user’s mail are read, the first for words that are in none', async () => {
+  const mail = (words: string) =>
+    new TextEncoder().encode(`Date: Mon, 23 Nov 2026 10:00:00 +0000\nSubject: x\n\n${words}\n`);
+  const dayOf = async (words: string, languages: ('de' | 'en')[]) => {
+    const { facts } = await read(mail(words), { ...options, languages }, arrivedAt);
+    return facts.dates[facts.deadline ?? -1]?.date ?? null;
+  };
+  expect(await dayOf('Bitte bis Freitag unterschreiben.', ['en', 'de'])).toBe('2026-11-27');
+  expect(await dayOf('Bitte bis Freitag unterschreiben.', ['en'])).toBeNull();
+  expect(await dayOf('Please sign it by Friday.', ['de'])).toBeNull();
+  expect(await dayOf('Please sign it by Friday.', [])).toBe('2026-11-27');
+});
+
 describe('deadline', () => {
   const deadline = ({ facts }: Reading) =>
     facts.deadline === null ? null : facts.dates[facts.deadline]?.date;

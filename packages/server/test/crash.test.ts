@@ -2,9 +2,9 @@ import * as contract from '@hatband/contract';
 import { rm, writeFile } from 'node:fs/promises';
 import { connect } from 'node:net';
 import path from 'node:path';
-import { pathToFileURL } from 'node:url';
 import { expect, test } from 'vitest';
-import { asker, DIST, newFolder, sendMail, settled, startTestServer, until } from './testServer.ts';
+import { asker, newFolder, sendMail, settled, startTestServer, until } from './testServer.ts';
+import { fragileReader } from './fragileReader.ts';
 import { spawnServer, type ServerProcess } from './serverProcess.ts';
 
 /** Sends one message after the other until the connection breaks; the subjects that got their 250. */
@@ -49,22 +49,6 @@ test('50 times killed under load, each message that got its 250 is there once an
   expect(titles.toSorted()).toEqual(subjects.toSorted());
   await server.end();
 }, 300_000);
-
-/** A reading script that dies of one kind of message, as a fault in a library would let it. */
-async function fragileReader(folder: string, death: string): Promise<URL> {
-  const script = path.join(folder, 'fragile.mjs');
-  await writeFile(
-    script,
-    `import { parentPort } from 'node:worker_threads';
-     await import(${JSON.stringify(new URL('server/reader.js', DIST).href)});
-     (parentPort ?? process).on('message', (job) => {
-       const text = Buffer.from(job.bytes).toString();
-       if (text.includes('killer')) ${death};
-       if (text.includes('sleeper')) for (;;);
-     });`,
-  );
-  return pathToFileURL(script);
-}
 
 test('a message that kills its reader three times is failed, and the others go on', async () => {
   const folder = await newFolder();

@@ -39,9 +39,13 @@ export async function startDovecot(lay?: (maildir: string) => Promise<void>): Pr
   await writeFile(file, configuration(base, port));
   let child: ChildProcess | null = null;
 
+  // What the killed one leaves behind may keep the next from starting for a moment: it is started once more then.
   const start = async () => {
-    child = spawn('/usr/sbin/dovecot', ['-F', '-c', file], { stdio: 'ignore', detached: true });
-    await until(() => answers(port), Boolean);
+    await until(async () => {
+      if (child?.exitCode !== null)
+        child = spawn('/usr/sbin/dovecot', ['-F', '-c', file], { stdio: 'ignore', detached: true });
+      return answers(port);
+    }, Boolean);
   };
   const stop = async () => {
     // All of its processes, as when the machine loses its power.
@@ -53,14 +57,7 @@ export async function startDovecot(lay?: (maildir: string) => Promise<void>): Pr
     );
   };
   const as: Dovecot['as'] = async (work) => {
-    const client = new ImapFlow({
-      host: '127.0.0.1',
-      port,
-      secure: false,
-      doSTARTTLS: false,
-      auth: { user: USER, pass: PASSWORD },
-      logger: false,
-    });
+    const client = newClient(port);
     await client.connect();
     try {
       return await work(client);
@@ -105,8 +102,8 @@ async function freePort(): Promise<number> {
   return port;
 }
 
-async function answers(port: number): Promise<boolean> {
-  const client = new ImapFlow({
+const newClient = (port: number) =>
+  new ImapFlow({
     host: '127.0.0.1',
     port,
     secure: false,
@@ -114,6 +111,9 @@ async function answers(port: number): Promise<boolean> {
     auth: { user: USER, pass: PASSWORD },
     logger: false,
   });
+
+async function answers(port: number): Promise<boolean> {
+  const client = newClient(port);
   client.on('error', () => undefined);
   try {
     await client.connect();

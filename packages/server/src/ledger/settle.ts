@@ -5,13 +5,13 @@ import { z } from 'zod';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
 import { changePolicy } from '../intake/addresses.ts';
-import { workOne, type Applying } from '../pipeline/apply.ts';
+import { workOne, type Applying, type Rework } from '../pipeline/apply.ts';
 import { settleReport } from '../pipeline/reportTask.ts';
 import { saveOutcome } from '../pipeline/saveOutcome.ts';
 import { inflateJson, parseJson, type Store } from '../store/index.ts';
 import { addToFirst } from './addToFirst.ts';
 import { viewArrival } from './arrivals.ts';
-import { incomingNow, storedMessage } from './storedMessage.ts';
+import { incomingNow, storedMessage, type StoredMessage } from './storedMessage.ts';
 
 /** Works one rule that held the arrival again, as it is now. Throws where it did not hold it, or is not live. */
 export async function releaseArrival(
@@ -25,10 +25,7 @@ export async function releaseArrival(
   if (!held.some((each) => each.ruleId === ruleId)) throw missing('rule that held this message');
   const rule = liveRule(applying, ruleId);
   const left = held.filter((each) => each.ruleId !== ruleId);
-  await store.write((trx) =>
-    workOne(trx, row, inflateJson(Reading, row.body), { ...applying, rule, held: left }),
-  );
-  return viewArrival(store, id);
+  return workStored(store, row, { ...applying, rule, held: left });
 }
 
 /** Starts a rule by hand on a message. */
@@ -44,9 +41,12 @@ export async function startByHand(
     throw new Failure('conflict', 'This rule starts by itself, not by hand.');
   if (row.gate !== null && row.outcome_kind === 'held')
     throw new Failure('conflict', 'This message waits at the door; let it in first.');
-  const held = parseJson(z.array(Held), row.held);
-  await store.write((trx) => workOne(trx, row, inflateJson(Reading, row.body), { ...applying, rule, held }));
-  return viewArrival(store, id);
+  return workStored(store, row, { ...applying, rule, held: parseJson(z.array(Held), row.held) });
+}
+
+async function workStored(store: Store, row: StoredMessage, rework: Rework): Promise<Arrival> {
+  await store.write((trx) => workOne(trx, row, inflateJson(Reading, row.body), rework));
+  return viewArrival(store, row.id);
 }
 
 function liveRule({ rules }: Applying, ruleId: string): RuleVersion {

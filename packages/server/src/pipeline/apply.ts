@@ -253,7 +253,13 @@ export async function applyFailure(
       outcome_reason: reason,
       retry_at: remedy === 'try again' ? await nextTry(trx, arrival.id, clock) : null,
     });
-  if (remedy === 'drop') await trx('message_chunks').where({ message_id: arrival.message_id }).delete();
+  if (remedy === 'drop') await dropBytes(trx, arrival);
   if (remedy === 'report') await report(trx, arrival, 'A message could not be read', clock);
   await record(trx, [{ kind: 'arrival', ref: String(arrival.id) }]);
+}
+
+/** The same bytes may have come by another way too. */
+async function dropBytes(trx: Knex.Transaction, { id, message_id }: Arrived): Promise<void> {
+  const other = await trx('arrivals').where({ message_id }).whereNot({ id }).first('id');
+  if (!other) await trx('message_chunks').where({ message_id }).delete();
 }

@@ -62,12 +62,14 @@ export function startPipeline(options: PipelineOptions): Pipeline {
       });
     }
   };
-  const sweep = setInterval(() => void tryAgain(options, woken), SWEEP_MS);
+  const wake = () => {
+    woken();
+  };
+  void tryAgain(options, wake);
+  const sweep = setInterval(() => void tryAgain(options, wake), SWEEP_MS);
   const running = run();
   return {
-    wake: () => {
-      woken();
-    },
+    wake,
     stop: async (graceMs) => {
       clearInterval(sweep);
       stopping = Date.now() + graceMs;
