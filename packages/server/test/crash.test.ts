@@ -48,12 +48,12 @@ test('50 times killed under load, each message that got its 250 is there once an
   const titles = (await server.store.read('tasks').select('title')).map(({ title }) => title);
   expect(titles.toSorted()).toEqual(subjects.toSorted());
   await server.end();
-}, 300_000);
+}, 900_000);
 
 test('a message that kills its reader three times is failed, and the others go on', async () => {
   const folder = await newFolder();
   const server = await startTestServer(
-    { readerScript: await fragileReader(folder, 'process.exit(9)'), readerTimeoutMs: 3000 },
+    { readerScript: await fragileReader(folder, 'process.exit(9)'), readerTimeoutMs: 5000 },
     folder,
   );
   const subjects = ['one', 'killer', 'two', 'three', 'sleeper', 'four'];
@@ -84,6 +84,21 @@ test('a message that kills its reader three times is failed, and the others go o
   const raw = await fetch(`http://127.0.0.1:${server.port}/api/arrivals/${failed?.id ?? 0}/raw`);
   expect(await raw.text()).toContain('sleeper');
   expect((await server.ask(contract.getHealth)).failed).toBe(2);
+  await server.end();
+});
+
+test('the time that a reader takes to start is not counted against a message', async () => {
+  const folder = await newFolder();
+  const readerScript = await fragileReader(folder, 'process.exit(9)', 4000);
+  const server = await startTestServer({ readerScript, readerTimeoutMs: 2000 }, folder);
+  for (const subject of ['one', 'killer', 'two']) await server.send({ subject });
+  await settled(server, 3);
+  const outcomes = await server.store.read('arrivals').select('outcome_kind', 'outcome_reason').orderBy('id');
+  expect(outcomes).toEqual([
+    { outcome_kind: 'unclaimed', outcome_reason: null },
+    { outcome_kind: 'failed', outcome_reason: 'the message brought its reader down' },
+    { outcome_kind: 'unclaimed', outcome_reason: null },
+  ]);
   await server.end();
 });
 

@@ -7,6 +7,8 @@ const HEAP_MB = 1024;
 
 /** Where the reading script runs, apart from the server's own thread; one job at a time. */
 export interface Lane {
+  /** The script has loaded what it needs. Rejects as `ask` does. */
+  ready: Promise<unknown>;
   /** The script's answer. Rejects with a transient Failure where the lane died instead. */
   ask: (job: ReaderJob) => Promise<unknown>;
   kill: () => void;
@@ -22,6 +24,7 @@ export function threadLane(script: URL, onDeath: () => void): Lane {
     .on('message', pending.answer)
     .on('exit', pending.die);
   return {
+    ready: pending.ready,
     ask: (job) =>
       pending.begin(() => {
         thread.postMessage(job);
@@ -39,17 +42,27 @@ export function processLane(script: URL, onDeath: () => void): Lane {
     .on('error', () => undefined)
     .on('message', pending.answer)
     .on('exit', pending.die);
-  return { ask: (job) => pending.begin(() => child.send(job)), kill: () => child.kill('SIGKILL') };
+  return {
+    ready: pending.ready,
+    ask: (job) => pending.begin(() => child.send(job)),
+    kill: () => child.kill('SIGKILL'),
+  };
 }
 
+/** The script's first message says that it is ready; each further one answers a job. */
 function pendingJob(onDeath: () => void) {
   let settle: { resolve: (answer: unknown) => void; reject: (error: Failure) => void } | null = null;
+  const begin = (send?: () => void) =>
+    new Promise<unknown>((resolve, reject) => {
+      settle = { resolve, reject };
+      send?.();
+    });
+  const ready = begin();
+  // A death before the first job is told to that job's lane, a new one.
+  ready.catch(() => undefined);
   return {
-    begin: (send: () => void) =>
-      new Promise<unknown>((resolve, reject) => {
-        settle = { resolve, reject };
-        send();
-      }),
+    ready,
+    begin,
     answer: (message: unknown) => settle?.resolve(message),
     die: () => {
       onDeath();

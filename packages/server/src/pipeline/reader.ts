@@ -11,6 +11,9 @@ export interface Reader {
   close: () => void;
 }
 
+/** A busy machine may take long to load the script; no message is to blame for that. */
+const START_TIMEOUT_MS = 120_000;
+
 /**
  * Reads mail apart from the server's own thread, one message at a time, under a watchdog. A reader that died, or was
  * ended after `timeoutMs`, is replaced with the next job.
@@ -30,7 +33,10 @@ export function startReader(script: URL, timeoutMs: number): Reader {
   useThread();
   return {
     read: async (job, suspect) => {
-      const answer = await askInTime(suspect ? useProcess() : useThread(), job, timeoutMs);
+      const lane = suspect ? useProcess() : useThread();
+      await inTime(lane, lane.ready, START_TIMEOUT_MS, 'the reader could not be started');
+      const reading = inTime(lane, lane.ask(job), timeoutMs, 'reading the message took too long');
+      const answer = ReaderAnswer.parse(await reading);
       if (!answer.ok) throw new Failure('defect', answer.error);
       return answer.body;
     },
@@ -41,16 +47,17 @@ export function startReader(script: URL, timeoutMs: number): Reader {
   };
 }
 
-async function askInTime(lane: Lane, job: ReaderJob, timeoutMs: number): Promise<ReaderAnswer> {
-  const late = new AbortController();
+/** What the lane promised, unless it is late: then the lane is ended, and a transient Failure says why. */
+async function inTime(lane: Lane, promised: Promise<unknown>, ms: number, late: string): Promise<unknown> {
+  const abort = new AbortController();
   const watchdog = setTimeout(() => {
-    late.abort();
+    abort.abort();
     lane.kill();
-  }, timeoutMs);
+  }, ms);
   try {
-    return ReaderAnswer.parse(await lane.ask(job));
+    return await promised;
   } catch (error) {
-    throw late.signal.aborted ? new Failure('transient', 'reading the message took too long') : error;
+    throw abort.signal.aborted ? new Failure('transient', late) : error;
   } finally {
     clearTimeout(watchdog);
   }

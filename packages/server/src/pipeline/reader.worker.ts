@@ -13,7 +13,11 @@ async function answer(job: ReaderJob): Promise<ReaderAnswer> {
   }
 }
 
-// The script runs as a thread, or as a process of its own.
+/** The first reading compiles the date grammar; better before a message's time runs. */
+const WARM_UP = new TextEncoder().encode('Subject: x\n\nPlease send it by Friday, 3 December 2027 at 10:00.');
+await read(WARM_UP, { me: [], zone: 'UTC', dateOrder: 'DMY' }, '2027-01-01T00:00:00Z');
+
+// The script runs as a thread, or as a process of its own; its first message says that it is ready.
 if (parentPort) {
   const port = parentPort;
   port.on(
@@ -23,11 +27,9 @@ if (parentPort) {
         port.postMessage(result);
       }),
   );
+  port.postMessage('ready');
 } else {
   process.on('message', (job: ReaderJob) => void answer(job).then((result) => process.send?.(result)));
   process.on('disconnect', () => process.exit());
+  process.send?.('ready');
 }
-
-/** The first reading compiles the date grammar; better now than with the first mail. */
-const WARM_UP = new TextEncoder().encode('Subject: x\n\nPlease send it by Friday, 3 December 2027 at 10:00.');
-void read(WARM_UP, { me: [], zone: 'UTC', dateOrder: 'DMY' }, '2027-01-01T00:00:00Z');
