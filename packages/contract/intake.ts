@@ -16,6 +16,16 @@ export const Target = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('project'), id: z.string(), name: z.string() }),
 ]);
 
+/** Mail that did not come in: refused at the door, dropped, or left in its mailbox. */
+export const TurnedAway = z.object({
+  sender: z.string(),
+  what: z.enum(['refused', 'dropped', 'left there']),
+  words: z.string(),
+  times: z.number(),
+  lastAt: z.string(),
+});
+export type TurnedAway = z.infer<typeof TurnedAway>;
+
 export const Address = z.object({
   id: z.number(),
   address: z.string(),
@@ -29,15 +39,7 @@ export const Address = z.object({
   hasToken: z.boolean(),
   /** Earlier ones that are still accepted, and until when. */
   old: z.array(z.object({ address: z.string(), until: z.string() })),
-  turnedAway: z.array(
-    z.object({
-      sender: z.string(),
-      what: z.enum(['refused', 'dropped']),
-      words: z.string(),
-      times: z.number(),
-      lastAt: z.string(),
-    }),
-  ),
+  turnedAway: z.array(TurnedAway),
   revision: z.number(),
 });
 export type Address = z.infer<typeof Address>;

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { RowId } from './common.ts';
 import { endpoint } from './endpoint.ts';
+import { TurnedAway } from './intake.ts';
 
 /** What of a folder brings a message in. `recipient`: it was sent to one of those named (of the sent folder). */
 export const Trigger = z.enum(['arrival', 'label', 'flag', 'plus-word', 'recipient']);
@@ -62,6 +63,7 @@ export const StoredMailbox = z.object({
   settings: MailboxSettings,
   hasPassword: z.boolean(),
   state: MailboxState,
+  turnedAway: z.array(TurnedAway),
   revision: z.number(),
 });
 export type StoredMailbox = z.infer<typeof StoredMailbox>;

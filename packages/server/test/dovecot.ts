@@ -13,6 +13,14 @@ const run = promisify(execFile);
 export const USER = 'ines';
 export const PASSWORD = 'lantern-and-rope';
 
+/** The address of the mailbox. */
+export const OWN = 'ines.tavare@saltmarsh.example';
+
+export const letter = (subject: string, { to = OWN, text = 'Please return the form by 3 December.' } = {}) =>
+  Buffer.from(
+    `From: Orla <orla@northcape.example>\r\nTo: ${to}\r\nSubject: ${subject}\r\nMessage-ID: <${subject.replace(/\W/g, '-')}@northcape.example>\r\nDate: Tue, 24 Nov 2026 10:00:00 +0000\r\n\r\n${text} (${subject})\r\n`,
+  );
+
 /** A real IMAP server of its own, on a free port of this machine; its mail lies in a folder that ends with it. */
 export interface Dovecot {
   port: number;

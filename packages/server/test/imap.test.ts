@@ -3,7 +3,7 @@ import type { RuleInput } from '@hatband/core/rules';
 import { readFile, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { afterAll, afterEach, beforeAll, beforeEach, expect, test } from 'vitest';
-import { PASSWORD, startDovecot, USER, type Dovecot } from './dovecot.ts';
+import { letter, OWN, PASSWORD, startDovecot, USER, type Dovecot } from './dovecot.ts';
 import { standBefore } from './unreliable.ts';
 import { settled, startTestServer, until, type TestServer } from './testServer.ts';
 
@@ -24,13 +24,6 @@ beforeEach(async () => {
   server = await startTestServer({ mailboxTimes: { pollMs: 2000, firstPauseMs: 100 } });
 });
 afterEach(() => server.end());
-
-const own = 'ines.tavare@saltmarsh.example';
-
-const letter = (subject: string, { to = own, text = 'Please return the form by 3 December.' } = {}) =>
-  Buffer.from(
-    `From: Orla <orla@northcape.example>\r\nTo: ${to}\r\nSubject: ${subject}\r\nMessage-ID: <${subject.replace(/\W/g, '-')}@northcape.example>\r\nDate: Tue, 24 Nov 2026 10:00:00 +0000\r\n\r\n${text} (${subject})\r\n`,
-  );
 
 const put = (bytes: Buffer, { folder = 'INBOX', flags = [] as string[] } = {}) =>
   imap.as(async (client) => {
@@ -54,7 +47,7 @@ const flagsOf = (uid: number, folder = 'INBOX') =>
 const settingsFor = (folders: contract.WatchedFolder[], more = {}) => ({
   kind: 'imap' as const,
   name: 'Museum',
-  addresses: [own],
+  addresses: [OWN],
   folders,
   recipients: [],
   host: '127.0.0.1',
@@ -242,6 +235,19 @@ test('a connection that breaks in the midst of a message, or is slow, loses noth
   const raw = await fetch(`http://127.0.0.1:${server.port}/api/arrivals/${items[1]?.id ?? 0}/raw`);
   expect((await raw.text()).trimEnd()).toMatch(/End\. \(A long one\)$/);
   await between.end();
+});
+
+test('a message that is too large stays in its mailbox, and Intake says so', async () => {
+  await goLive({ name: 'All' });
+  await watch([{ folder: 'INBOX', for: ['arrival'] }]);
+  const uid = await put(letter('The whole catalogue', { text: 'All about tides.\r\n'.repeat(1_500_000) }));
+  await put(letter('A note about it'));
+  expect((await settled(server, 1)).items.map(({ subject }) => subject)).toEqual(['A note about it']);
+  expect(await flagsOf(uid)).not.toBeNull();
+  const words = 'It is in INBOX; messages of at most 25 MB are taken.';
+  expect((await museum())?.turnedAway).toMatchObject([
+    { sender: 'orla@northcape.example', what: 'left there', words, times: 1 },
+  ]);
 });
 
 test('what cannot be done in the mailbox is told and given up', async () => {

@@ -7,8 +7,9 @@ import type { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
-import { parseJson, type AddressRow, type Store, type TurnedAwayRow } from '../store/index.ts';
+import { parseJson, type AddressRow, type Store } from '../store/index.ts';
 import { newLocalPart } from './localPart.ts';
+import { turnedAway } from './turnedAway.ts';
 
 type ListedRow = AddressRow & { project_name: string | null };
 
@@ -20,7 +21,7 @@ export async function listAddresses(store: Store, domain: string, clock: Clock):
     .whereIn('target_kind', ['inbox', 'project'])
     .orderByRaw("target_kind = 'inbox' DESC, lower(projects.name)")
     .select('addresses.*', { project_name: 'projects.name' });
-  const turnedAway = await read('turned_away').orderBy('last_at', 'desc').limit(500);
+  const turned = await turnedAway(read);
   const now = clock().toISOString();
   const old = rows.filter((row) => row.retired_at !== null && (row.grace_until ?? '') > now);
   return rows
@@ -34,7 +35,7 @@ export async function listAddresses(store: Store, domain: string, clock: Clock):
           address: `${local_part}@${domain}`,
           until: grace_until ?? '',
         })),
-        turnedAway: turnedAway.filter((each) => ids.includes(each.address_id)).map(viewTurnedAway),
+        turnedAway: turned(ids),
       };
     });
 }
@@ -52,14 +53,6 @@ const viewAddress = (row: ListedRow, domain: string) => ({
   paused: row.paused_at !== null,
   hasToken: row.token_hash !== null,
   revision: row.revision,
-});
-
-const viewTurnedAway = ({ sender, what, words, times, last_at }: TurnedAwayRow) => ({
-  sender,
-  what,
-  words,
-  times,
-  lastAt: last_at,
 });
 
 /** The inbox has an address from the first start on. */

@@ -3,10 +3,10 @@ import { decode, dropAttachments } from '@hatband/core/mail';
 import { localTime } from '@hatband/core/reading';
 import type { Context } from '@hatband/core/rules';
 import type { Clock } from '../clock.ts';
-import { record } from '../events.ts';
 import type { Store } from '../store/index.ts';
 import type { Admitted, Deposit, Deposited, Delivery } from './deposit.ts';
 import type { Recipient } from './directory.ts';
+import { noteTurnedAway } from './turnedAway.ts';
 
 /** A message at the door. */
 export type Mail = Omit<Delivery, 'recipients' | 'receivedAt'> & { recipients: readonly Recipient[] };
@@ -79,7 +79,12 @@ async function takeIn(
       ? []
       : [{ recipient, result: verdict.remedy === 'drop' ? 'dropped' : 'refused', verdict }],
   );
-  for (const each of turned) await noteTurnedAway(store, mail, each, receivedAt);
+  for (const { recipient, result, verdict } of turned) {
+    const what = result === 'dropped' ? 'dropped' : 'refused';
+    const sender = (await senderOf(mail.bytes)) ?? mail.envelopeFrom;
+    const words = verdict.words;
+    await noteTurnedAway(store, { addressId: recipient.address.id, sender, what, words }, receivedAt);
+  }
   return [...taken, ...turned];
 }
 
@@ -125,26 +130,4 @@ async function countToday({ store, clock }: Options, addressId: number, zone: st
     .count({ n: '*' })
     .first();
   return Number(row?.n ?? 0);
-}
-
-/** Kept without the message: who was turned away, why and how often. */
-async function noteTurnedAway(
-  store: Store,
-  mail: Mail,
-  { recipient, result, verdict }: TurnedAway,
-  at: string,
-): Promise<void> {
-  const key = {
-    address_id: recipient.address.id,
-    sender: (await senderOf(mail.bytes)) ?? mail.envelopeFrom,
-    what: result === 'dropped' ? ('dropped' as const) : ('refused' as const),
-    words: verdict.words,
-  };
-  await store.write(async (trx) => {
-    await trx('turned_away')
-      .insert({ ...key, last_at: at })
-      .onConflict(['address_id', 'sender', 'what', 'words'])
-      .merge({ times: trx.raw('turned_away.times + 1'), last_at: at });
-    await record(trx, [{ kind: 'address', ref: String(key.address_id) }]);
-  });
 }

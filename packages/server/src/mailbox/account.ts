@@ -5,7 +5,10 @@ export interface Head {
   uid: number;
   /** Its Message-ID. */
   ref: string | null;
+  sender: string;
   cameAt: Date;
+  /** In bytes. */
+  size: number;
 }
 
 export interface Fetched {
@@ -34,8 +37,7 @@ export interface OpenFolder {
   since: (day: Date) => Promise<number[]>;
   marked: (mark: Mark) => Promise<number[]>;
   heads: (uids: readonly number[]) => Promise<Head[]>;
-  /** Its size in bytes, or null where it is gone. */
-  sizeOf: (uid: number) => Promise<number | null>;
+  has: (uid: number) => Promise<boolean>;
   fetch: (uid: number) => Promise<Fetched | null>;
   /** The number of the message with this Message-ID. */
   find: (ref: string) => Promise<number | null>;

@@ -1,13 +1,18 @@
 import type { MailboxSettings, Trigger } from '@hatband/contract';
 import { decode } from '@hatband/core/mail';
+import type { Clock } from '../clock.ts';
 import type { Place } from '../intake/deposit.ts';
 import type { Directory, Recipient } from '../intake/directory.ts';
 import type { Receive } from '../intake/receive.ts';
+import { noteTurnedAway } from '../intake/turnedAway.ts';
 import { SIZE_LIMIT } from '../limits.ts';
-import type { Fetched, Mark, OpenFolder } from './account.ts';
+import type { Store } from '../store/index.ts';
+import type { Fetched, Head, Mark, OpenFolder } from './account.ts';
 
 /** A watched mailbox with what it takes to bring its messages in. */
 export interface Bringing {
+  store: Store;
+  clock: Clock;
   mailboxId: number;
   addressId: number;
   settings: MailboxSettings;
@@ -22,12 +27,13 @@ export type Cause = { kind: 'arrival'; for: readonly Trigger[] } | Mark;
 export async function bringIn(
   bringing: Bringing,
   folder: OpenFolder & { path: string },
-  uid: number,
+  { uid, size, sender }: Head,
   cause: Cause,
 ): Promise<void> {
-  const size = await folder.sizeOf(uid);
-  // A larger one stays in the mailbox, as it would at the door.
-  if (size === null || size > SIZE_LIMIT) return;
+  if (size > SIZE_LIMIT) {
+    await noteTooLarge(bringing, { sender, folder: folder.path });
+    return;
+  }
   const fetched = await folder.fetch(uid);
   if (!fetched) return;
   const recipients = await recipientsOf(bringing, fetched, cause);
@@ -39,6 +45,15 @@ export async function bringIn(
     envelopeFrom: '',
     place: placeOf(bringing, folder, { uid, fetched, cause }),
   });
+}
+
+async function noteTooLarge(
+  { store, addressId, clock }: Bringing,
+  { sender, folder }: { sender: string; folder: string },
+): Promise<void> {
+  const words = `It is in ${folder}; messages of at most ${String(SIZE_LIMIT / 1024 / 1024)} MB are taken.`;
+  const turned = { addressId, sender, what: 'left there' as const, words };
+  await noteTurnedAway(store, turned, clock().toISOString());
 }
 
 function placeOf(

@@ -111,7 +111,7 @@ const changeOf = (effects: readonly DueEffect[]): Change => ({
 /** By its number, as long as that holds; else by its Message-ID. */
 async function findMessage(store: Store, folder: OpenFolder, row: Due): Promise<number> {
   const holds = row.uid !== null && row.uid_validity === folder.uidValidity;
-  if (holds && row.uid !== null && (await folder.sizeOf(row.uid)) !== null) return row.uid;
+  if (holds && row.uid !== null && (await folder.has(row.uid))) return row.uid;
   const ref = await messageRef(store.read, row);
   const found = ref === null ? null : await folder.find(ref);
   if (found !== null) return found;

@@ -85,10 +85,7 @@ function openFolder(client: ImapFlow, folder: Opened, told: Told): OpenFolder {
     since: (day) => search({ since: day }),
     marked: (mark) => search(mark.kind === 'flag' ? { flagged: true } : { keyword: mark.name }),
     heads: (uids) => headsOf(client, uids, told),
-    sizeOf: async (uid) => {
-      const found = await told(client.fetchOne(String(uid), { size: true }, { uid: true }));
-      return found === false ? null : (found.size ?? 0);
-    },
+    has: async (uid) => (await told(client.fetchOne(String(uid), { uid: true }, { uid: true }))) !== false,
     fetch: (uid) => fetchWhole(client, uid, told),
     find: async (ref) => (await search({ header: { 'message-id': ref } })).at(-1) ?? null,
     change: (uid, change) => changeMessage(client, folder, { uid, change }, told),
@@ -101,16 +98,20 @@ function openFolder(client: ImapFlow, folder: Opened, told: Told): OpenFolder {
   };
 }
 
+const HEAD = { envelope: true, internalDate: true, size: true };
+
 async function headsOf(client: ImapFlow, uids: readonly (number | '*')[], told: Told): Promise<Head[]> {
   const heads: Head[] = [];
   for (let at = 0; at < uids.length; at += HEADS) {
     const range = uids.slice(at, at + HEADS).join(',');
-    const found = await told(client.fetchAll(range, { envelope: true, internalDate: true }, { uid: true }));
-    for (const { uid, envelope, internalDate } of found)
+    const found = await told(client.fetchAll(range, HEAD, { uid: true }));
+    for (const { uid, envelope, internalDate, size } of found)
       heads.push({
         uid,
         ref: envelope?.messageId ?? null,
+        sender: envelope?.from?.[0]?.address ?? '',
         cameAt: new Date(internalDate ?? 0),
+        size: size ?? 0,
       });
   }
   return heads;

@@ -1,10 +1,9 @@
 import type { Trigger, WatchedFolder } from '@hatband/contract';
-import type { MailboxFolderRow, Store } from '../store/index.ts';
+import type { MailboxFolderRow } from '../store/index.ts';
 import type { Head, Mark, OpenFolder } from './account.ts';
 import { bringIn, type Bringing } from './bringIn.ts';
 
 export interface Looking extends Bringing {
-  store: Store;
   /** The labels that live rules start by. */
   labels: () => Promise<string[]>;
 }
@@ -62,7 +61,7 @@ async function lookForNew(
   lastUid: number,
 ): Promise<void> {
   for (const head of await folder.heads(await folder.above(lastUid))) {
-    await bringIn(looking, folder, head.uid, { kind: 'arrival', for: triggers });
+    await bringIn(looking, folder, head, { kind: 'arrival', for: triggers });
     await saveMark(looking, folder, CAME, head);
     await saveFolder(looking, folder, head.uid);
   }
@@ -78,7 +77,7 @@ async function lookForNewAgain(
   const refs = await seenRefs(looking, folder, CAME);
   for (const head of await folder.heads(await folder.since(since))) {
     const isOld = head.cameAt <= since || (head.ref !== null && refs.has(head.ref));
-    if (!isOld) await bringIn(looking, folder, head.uid, { kind: 'arrival', for: triggers });
+    if (!isOld) await bringIn(looking, folder, head, { kind: 'arrival', for: triggers });
     await saveMark(looking, folder, CAME, head);
   }
 }
@@ -120,7 +119,7 @@ async function lookForMarks(
   if (isFirst || isRenumbered) await saveMark(looking, folder, name, { uid: FIRST_LOOK, ref: null });
   for (const head of fresh) {
     const isKnown = isFirst || (isRenumbered && head.ref !== null && refs.has(head.ref));
-    if (!isKnown) await bringIn(looking, folder, head.uid, mark);
+    if (!isKnown) await bringIn(looking, folder, head, mark);
     await saveMark(looking, folder, name, head);
   }
 }

@@ -5,6 +5,7 @@ import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
 import { insertAddress } from '../intake/addresses.ts';
+import { turnedAway } from '../intake/turnedAway.ts';
 import { renameInRules } from '../rules/renameInRules.ts';
 import { parseJson, type MailboxRow, type Store } from '../store/index.ts';
 import type { Secrets } from './secret.ts';
@@ -21,11 +22,13 @@ export async function listMailboxes(
   stateOf: (id: number) => MailboxState,
 ): Promise<StoredMailbox[]> {
   const rows = await mailboxRows(store.read);
+  const turned = await turnedAway(store.read);
   return rows.map((row) => ({
     id: row.id,
     settings: settingsOf(row),
     hasPassword: row.secret !== null,
     state: row.paused_at === null ? stateOf(row.id) : { kind: 'paused' },
+    turnedAway: turned([row.address_id]),
     revision: row.revision,
   }));
 }

@@ -97,6 +97,7 @@ function startWatch(row: MailboxRow, options: PostOptions, onState: (state: Mail
   return watchMailbox({
     looking: {
       store,
+      clock,
       mailboxId: row.id,
       addressId: row.address_id,
       settings: settingsOf(row),

@@ -53,14 +53,19 @@ async function openPractice({ store, news, clock }: Practice, folder: string): P
     heads: async (uids) => {
       const found = await rows().whereIn('uid', [...uids]);
       return Promise.all(
-        found.map(async ({ uid, bytes, came_at }) => ({
-          uid,
-          ref: header(await decode(bytes), 'Message-ID'),
-          cameAt: new Date(came_at),
-        })),
+        found.map(async ({ uid, bytes, came_at }) => {
+          const message = await decode(bytes);
+          return {
+            uid,
+            ref: header(message, 'Message-ID'),
+            sender: message.from?.address ?? '',
+            cameAt: new Date(came_at),
+            size: bytes.length,
+          };
+        }),
       );
     },
-    sizeOf: async (uid) => (await one(uid))?.bytes.length ?? null,
+    has: async (uid) => (await one(uid)) !== undefined,
     fetch: async (uid) => {
       const row = await one(uid);
       return row ? { bytes: row.bytes, labels: labelsOf(row), flagged: Boolean(row.flagged) } : null;

@@ -8,7 +8,7 @@ export interface TurnedAwayRow {
   id: number;
   address_id: number;
   sender: string;
-  what: 'refused' | 'dropped';
+  what: 'refused' | 'dropped' | 'left there';
   words: string;
   times: number;
   last_at: string;

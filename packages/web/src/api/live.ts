@@ -7,7 +7,7 @@ const STALE: Record<Exclude<ChangeEvent['kind'], 'everything'>, readonly string[
   arrival: ['arrivals', 'samples', 'rules', 'health', 'practice'],
   task: ['tasks', 'arrivals'],
   rule: ['rules', 'samples'],
-  address: ['addresses'],
+  address: ['addresses', 'mailboxes'],
   mailbox: ['mailboxes', 'addresses'],
   practice: ['practice'],
   import: ['imports'],

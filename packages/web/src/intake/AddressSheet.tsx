@@ -26,7 +26,7 @@ export function AddressSheet({ address, own }: Props) {
     <article className={css.sheet} aria-label={`The address of ${address.target.name}`}>
       <AddressHead address={address} />
       <Treatment address={address} own={own} />
-      <TurnedAway address={address} />
+      <TurnedAway items={address.turnedAway} />
       <section>
         <h3>Rules</h3>
         <RulesThatApply name={address.target.name} address={address.address} />

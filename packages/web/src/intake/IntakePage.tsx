@@ -9,6 +9,7 @@ import css from './Intake.module.css';
 import { MailboxSheet } from './MailboxSheet.tsx';
 import { NewProjectForm } from './NewProjectForm.tsx';
 import { sayState } from './sayState.ts';
+import { sayTurnedAway } from './TurnedAway.tsx';
 
 /** Every way mail comes in: the secret addresses and the watched mailboxes, one opened beside the list. */
 export function IntakePage() {
@@ -90,11 +91,10 @@ function Line({
 }
 
 function AddressLine({ address, isOpen }: { address: Address; isOpen: boolean }) {
-  const turnedAway = address.turnedAway.reduce((sum, { times }) => sum + times, 0);
   const words = [
     ...(address.paused ? ['paused'] : []),
     ...(address.plusWord === null ? [] : [`+${address.plusWord}`]),
-    ...(turnedAway === 0 ? [] : [`${String(turnedAway)} turned away`]),
+    ...sayTurnedAway(address.turnedAway),
     ...(address.old.length === 0 ? [] : ['an old one still taken']),
   ];
   return (
@@ -107,7 +107,7 @@ function AddressLine({ address, isOpen }: { address: Address; isOpen: boolean })
 function MailboxLine({ mailbox, isOpen }: { mailbox: StoredMailbox; isOpen: boolean }) {
   return (
     <Line to={`/intake/mailbox/${String(mailbox.id)}`} isOpen={isOpen} name={mailbox.settings.name}>
-      {sayState(mailbox.state)}
+      {[sayState(mailbox.state), ...sayTurnedAway(mailbox.turnedAway)].join(', ')}
     </Line>
   );
 }

@@ -16,6 +16,7 @@ import { useAct } from '../shared/useAct.ts';
 import css from './Intake.module.css';
 import { AccountForm } from './AccountForm.tsx';
 import { sayState } from './sayState.ts';
+import { TurnedAway } from './TurnedAway.tsx';
 import { WatchForm } from './WatchForm.tsx';
 
 const FRESH: MailboxSettings = {
@@ -60,6 +61,7 @@ export function MailboxSheet({ mailbox }: { mailbox: StoredMailbox | null }) {
           <TestPart body={{ ...body, id: mailbox?.id ?? null }} onFolders={setFolders} />
         </AccountForm>
       )}
+      {mailbox && <TurnedAway items={mailbox.turnedAway} />}
       <WatchForm settings={settings} folders={folders} onChange={setSettings} />
       <Buttons mailbox={mailbox} body={body} isChanged={isChanged} />
     </article>

@@ -1,17 +1,17 @@
-import type { Address } from '@hatband/contract';
+import type { TurnedAway as Turned } from '@hatband/contract';
 import { useClock } from '../shared/clock.ts';
 import css from './Intake.module.css';
 
-/** Who was refused or dropped; nothing else is kept of it. */
-export function TurnedAway({ address }: { address: Address }) {
+/** Whose mail was not let in; nothing else is kept of it. */
+export function TurnedAway({ items }: { items: readonly Turned[] }) {
   const clock = useClock();
-  if (address.turnedAway.length === 0) return null;
+  if (items.length === 0) return null;
   return (
     <section>
       <h3>Turned away</h3>
       <table className={css.table}>
         <tbody>
-          {address.turnedAway.map(({ sender, what, words, times, lastAt }) => (
+          {items.map(({ sender, what, words, times, lastAt }) => (
             <tr key={`${sender} ${what} ${words}`}>
               <td>{sender || 'no sender'}</td>
               <td>
@@ -25,4 +25,10 @@ export function TurnedAway({ address }: { address: Address }) {
       </table>
     </section>
   );
+}
+
+/** How many, for a line of the list. */
+export function sayTurnedAway(items: readonly Turned[]): string[] {
+  const times = items.reduce((sum, each) => sum + each.times, 0);
+  return times === 0 ? [] : [`${String(times)} turned away`];
 }
