@@ -91,7 +91,10 @@ export const ArrivalSheet = z.object({
   ),
   /** Of mail whose original came another way before: the first arrival of it, and its tasks. */
   before: z
-    .object({ arrivalId: z.number(), tasks: z.array(z.object({ id: z.number(), title: z.string() })) })
+    .object({
+      arrivalId: z.number(),
+      tasks: z.array(Task.pick({ id: true, title: true, due: true, priority: true })),
+    })
     .nullable(),
 });
 export type ArrivalSheet = z.infer<typeof ArrivalSheet>;

@@ -58,6 +58,22 @@ describe('one message that came twice', () => {
     expect((await server.ask(contract.listTasks)).items).toHaveLength(1);
   });
 
+  test('another day in what was written above it is proposed on the first task, which keeps its own', async () => {
+    await server.send({ raw: original() });
+    await settled(server, 1);
+    await server.send({ raw: forward.replace('Urgent, for the board.', 'Please do it by 30 November.') });
+    const [second] = (await settled(server, 2)).items;
+    const params = { id: second?.id ?? 0 };
+    await server.ask(contract.settleAgain, { params, body: { how: 'add to the first' } });
+    const [task] = (await server.ask(contract.listTasks)).items;
+    expect(task?.due).toBe('2026-12-03');
+    const { items } = await server.ask(contract.listProposals, { params: { id: task?.id ?? 0 } });
+    expect(items).toMatchObject([{ field: 'due', value: '2026-11-30', words: 'by 30 November' }]);
+    const [proposal] = items;
+    await server.ask(contract.settleProposal, { params: { id: proposal?.id ?? 0 }, body: { accept: true } });
+    expect((await server.ask(contract.listTasks)).items).toMatchObject([{ due: '2026-11-30' }]);
+  });
+
   test('a reminder of the same words a week later is another', async () => {
     await server.send({ raw: original() });
     await settled(server, 1);

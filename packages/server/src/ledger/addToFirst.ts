@@ -1,10 +1,11 @@
 import { wordsOf } from '@hatband/core/anatomy';
-import { BUILT_IN, FieldEvidence, type Incoming, type MadeTask } from '@hatband/core/rules';
+import { BUILT_IN, FieldEvidence, type Incoming, type MadeTask, type Proposal } from '@hatband/core/rules';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
 import { record } from '../events.ts';
 import { findProject } from '../named/projects.ts';
+import { insertComment } from '../pipeline/insertComment.ts';
 import { saveReferences } from '../pipeline/knownTasks.ts';
 import { parseJson, type TaskRow } from '../store/index.ts';
 import { columnOf, fieldsOf, stored, type StoredField } from '../tasks/columns.ts';
@@ -14,7 +15,10 @@ interface Again {
   tasks: readonly MadeTask[];
 }
 
-/** Fills what is empty in the first tasks of an original from the tasks that it would make again, and says so on them. */
+/**
+ * Fills what is empty in the first tasks of an original from the tasks that it would make again, and says so on them.
+ * What they have stays; another due date is proposed.
+ */
 export async function addToFirst(
   trx: Knex.Transaction,
   { reading, tasks: known }: Incoming,
@@ -27,19 +31,24 @@ export async function addToFirst(
     known.ofOriginal.map(({ key }) => Number(key)),
   );
   const note = wordsOf(reading.message.text, reading.anatomy, 'note');
-  for (const row of rows) {
+  const text = note === '' ? 'The same mail came once more.' : note;
+  for (const on of known.ofOriginal) {
+    const row = rows.find(({ id }) => id === Number(on.key));
+    if (!row) continue;
     const made = tasks.find(({ itemKey }) => itemKey === row.item_key) ?? tasks[0];
     if (made) await fill(trx, row, made, at);
-    await trx('comments').insert({
-      task_id: row.id,
-      arrival_id: arrivalId,
-      rule_id: made?.rule.ruleId ?? BUILT_IN,
-      version: made?.rule.version ?? 1,
-      text: note === '' ? 'The same mail came once more.' : note,
-      created_at: at,
-    });
+    const { ruleId, version } = made?.rule ?? { ruleId: BUILT_IN, version: 1 };
+    const evidence = { ruleId, version, readingId: null, readingKind: 'note', spans: [] };
+    const proposes = made ? proposals(row, made) : [];
+    await insertComment(trx, arrivalId, { on, text, evidence, proposes }, at);
     await record(trx, [{ kind: 'task', ref: String(row.id) }]);
   }
+}
+
+/** Another day that words of the message say. */
+function proposals(row: TaskRow, { fields: { due }, evidence }: MadeTask): Proposal[] {
+  const spans = evidence.due?.spans ?? [];
+  return row.due === null || due === null || spans.length === 0 ? [] : [{ field: 'due', value: due, spans }];
 }
 
 const FILLED: readonly StoredField[] = [

@@ -69,5 +69,8 @@ async function commentsOf(store: Store, id: number): Promise<ArrivalSheet['comme
 
 const beforeOf = async ({ read }: Store, arrivalId: number): Promise<ArrivalSheet['before']> => ({
   arrivalId,
-  tasks: await read('tasks').where({ arrival_id: arrivalId }).orderBy('id').select('id', 'title'),
+  tasks: await read('tasks')
+    .where({ arrival_id: arrivalId })
+    .orderBy('id')
+    .select('id', 'title', 'due', 'priority'),
 });

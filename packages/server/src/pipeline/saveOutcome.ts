@@ -1,4 +1,4 @@
-import type { Made, MadeComment, Outcome } from '@hatband/core/rules';
+import type { Made, Outcome } from '@hatband/core/rules';
 import { Person, Project } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
@@ -7,6 +7,7 @@ import { record, type Kind } from '../events.ts';
 import { addChoice, findProject, insertProject } from '../named/projects.ts';
 import { findNamed, insertNamed } from '../named/registers.ts';
 import type { Arrived } from './arrived.ts';
+import { insertComment } from './insertComment.ts';
 import { insertTasks } from './insertTask.ts';
 
 /** What comes of an outcome besides its ledger entry: tasks, comments, what they name, what its mailbox is to do. */
@@ -31,45 +32,6 @@ export async function saveOutcome(
   const touched = [...tasks.map(String), ...outcome.comments.map(({ on }) => on.key)];
   const events: { kind: Kind; ref: string }[] = touched.map((ref) => ({ kind: 'task', ref }));
   await record(trx, [{ kind: 'arrival', ref: String(arrival.id) }, ...events]);
-}
-
-async function insertComment(
-  trx: Knex.Transaction,
-  arrivalId: number,
-  { on, text, evidence, proposes }: MadeComment,
-  at: string,
-): Promise<void> {
-  const taskId = Number(on.key);
-  await trx('comments').insert({
-    task_id: taskId,
-    arrival_id: arrivalId,
-    rule_id: evidence.ruleId,
-    version: evidence.version,
-    text,
-    evidence: JSON.stringify(evidence),
-    created_at: at,
-  });
-  const task = await trx('tasks').where({ id: taskId }).first('due', 'status');
-  const rows = proposes
-    .filter(({ field, value }) => task?.[field] !== value)
-    .map(({ field, value, spans }) => ({
-      task_id: taskId,
-      arrival_id: arrivalId,
-      field,
-      value,
-      spans: JSON.stringify(spans),
-      made_at: at,
-    }));
-  if (rows.length === 0) return;
-  // The newest word on a field stands.
-  await trx('proposals')
-    .where({ task_id: taskId, state: 'open' })
-    .whereIn(
-      'field',
-      rows.map(({ field }) => field),
-    )
-    .update({ state: 'declined' });
-  await trx('proposals').insert(rows);
 }
 
 /** What a rule makes that is not there yet. */
