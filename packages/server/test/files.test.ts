@@ -125,4 +125,4 @@ test('10,000 messages come in while the page is answered', async () => {
   expect(state.answered).toBeGreaterThan(5);
   const stored = await server.store.read('arrivals').count({ n: '*' }).first();
   expect(stored).toEqual({ n: 10_000 });
-}, 120_000);
+}, 600_000);

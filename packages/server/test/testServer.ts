@@ -126,9 +126,9 @@ export function asker(port: number) {
   };
 }
 
-/** Asks again until the answer is as wanted; fails after most of a minute with what it saw last. */
+/** Asks again until the answer is as wanted; fails after two minutes with what it saw last. */
 export async function until<T>(ask: () => Promise<T>, wanted: (answer: T) => boolean): Promise<T> {
-  const end = Date.now() + 50_000;
+  const end = Date.now() + 120_000;
   for (;;) {
     const answer = await ask();
     if (wanted(answer)) return answer;
