@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { read, READER_VERSION, type Reading } from './index.ts';
+import { read, READER_VERSION, writerOf, type Reading } from './index.ts';
 
 const options = { me: ['ines.tavare@saltmarsh.example'], zone: 'Europe/London', dateOrder: 'DMY' } as const;
 const arrivedAt = '2026-11-24T14:02:05Z';
@@ -18,6 +18,15 @@ test('only the languages of the user’s mail are read, the first for words that
   expect(await dayOf('Bitte bis Freitag unterschreiben.', ['en'])).toBeNull();
   expect(await dayOf('Please sign it by Friday.', ['de'])).toBeNull();
   expect(await dayOf('Please sign it by Friday.', [])).toBe('2026-11-27');
+});
+
+test('what stands above a forward is its sender’s, the words below are their writer’s', async () => {
+  const reading = await readText(
+    'From: ines.tavare@saltmarsh.example\nSubject: Fwd: x\n\nBy 30 November.\n\n---------- Forwarded message ---------\nFrom: O <o@cape.example>\nDate: Mon, 23 Nov 2026 at 10:00\nSubject: x\n\nReturn it by Wednesday.',
+  );
+  const writers = reading.facts.dates.map(({ spans }) => writerOf(reading, spans)?.address);
+  expect(writers).toEqual(['ines.tavare@saltmarsh.example', 'o@cape.example']);
+  expect(writerOf(reading, [])?.address).toBe('o@cape.example');
 });
 
 describe('deadline', () => {

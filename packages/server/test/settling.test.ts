@@ -68,7 +68,9 @@ describe('one message that came twice', () => {
     const [task] = (await server.ask(contract.listTasks)).items;
     expect(task?.due).toBe('2026-12-03');
     const { items } = await server.ask(contract.listProposals, { params: { id: task?.id ?? 0 } });
-    expect(items).toMatchObject([{ field: 'due', value: '2026-11-30', words: 'by 30 November' }]);
+    expect(items).toMatchObject([
+      { field: 'due', value: '2026-11-30', words: 'by 30 November', from: 'ines.tavare@saltmarsh.example' },
+    ]);
     const [proposal] = items;
     await server.ask(contract.settleProposal, { params: { id: proposal?.id ?? 0 }, body: { accept: true } });
     expect((await server.ask(contract.listTasks)).items).toMatchObject([{ due: '2026-11-30' }]);

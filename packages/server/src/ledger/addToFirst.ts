@@ -1,4 +1,4 @@
-import { wordsOf } from '@hatband/core/anatomy';
+import type { EvidenceSpan, Reading } from '@hatband/core/reading';
 import { BUILT_IN, FieldEvidence, type Incoming, type MadeTask, type Proposal } from '@hatband/core/rules';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
@@ -30,20 +30,31 @@ export async function addToFirst(
     'id',
     known.ofOriginal.map(({ key }) => Number(key)),
   );
-  const note = wordsOf(reading.message.text, reading.anatomy, 'note');
-  const text = note === '' ? 'The same mail came once more.' : note;
+  const note = noteOf(reading);
+  const text = note.map(({ quote }) => quote).join('');
   for (const on of known.ofOriginal) {
     const row = rows.find(({ id }) => id === Number(on.key));
     if (!row) continue;
     const made = tasks.find(({ itemKey }) => itemKey === row.item_key) ?? tasks[0];
     if (made) await fill(trx, row, made, at);
     const { ruleId, version } = made?.rule ?? { ruleId: BUILT_IN, version: 1 };
-    const evidence = { ruleId, version, readingId: null, readingKind: 'note', spans: [] };
+    const evidence = { ruleId, version, readingId: null, readingKind: 'note', spans: note };
     const proposes = made ? proposals(row, made) : [];
-    await insertComment(trx, arrivalId, { on, text, evidence, proposes }, at);
+    await insertComment(
+      trx,
+      arrivalId,
+      { on, text: text.trim() || 'The same mail came once more.', evidence, proposes },
+      at,
+    );
     await record(trx, [{ kind: 'task', ref: String(row.id) }]);
   }
 }
+
+/** What was written above the forward. */
+const noteOf = ({ message: { text }, anatomy }: Reading): EvidenceSpan[] =>
+  anatomy.parts
+    .filter(({ kind }) => kind === 'note')
+    .map(({ start, end }) => ({ part: 'text', start, end, quote: text.slice(start, end) }));
 
 /** Another day that words of the message say. */
 function proposals(row: TaskRow, { fields: { due }, evidence }: MadeTask): Proposal[] {

@@ -1,16 +1,14 @@
 import type { Comment } from '@hatband/contract';
-import { Reading } from '@hatband/core/reading';
+import type { Mailbox } from '@hatband/core/mail';
+import { Reading, writerOf } from '@hatband/core/reading';
+import { Evidence } from '@hatband/core/rules';
 import type { Clock } from '../clock.ts';
 import { missing } from '../errors.ts';
 import { record } from '../events.ts';
-import { inflateJson, type CommentRow, type Store } from '../store/index.ts';
+import { inflateJson, parseJson, type CommentRow, type Store } from '../store/index.ts';
 import { namesOfRules } from './tasks.ts';
 
-type JoinedRow = CommentRow & {
-  asks_name: string | null;
-  asks_address: string | null;
-  reading: Buffer | null;
-};
+type JoinedRow = CommentRow & { reading: Buffer | null };
 
 /** The comments on a task, the oldest first. */
 export async function listComments(store: Store, taskId: number): Promise<{ items: Comment[] }> {
@@ -20,29 +18,33 @@ export async function listComments(store: Store, taskId: number): Promise<{ item
     .leftJoin('readings', 'readings.id', 'arrivals.reading_id')
     .where({ task_id: taskId })
     .orderBy('comments.id')
-    .select('comments.*', 'asks_name', 'asks_address', 'readings.body as reading');
+    .select('comments.*', 'readings.body as reading');
   const ruleName = await namesOfRules(store.read);
+  return { items: rows.map((row) => view(row, ruleName)) };
+}
+
+function view(row: JoinedRow, ruleName: (ruleId: string, version: number) => string): Comment {
+  const reading = row.reading === null ? null : inflateJson(Reading, row.reading);
+  const spans = row.evidence === null ? [] : parseJson(Evidence, row.evidence).spans;
   return {
-    items: rows.map((row) => ({
-      id: row.id,
-      text: row.text,
-      at: row.created_at,
-      attachments: row.reading === null ? [] : attachmentsIn(row.reading),
-      by:
-        row.arrival_id === null
-          ? { kind: 'user' }
-          : {
-              kind: 'rule',
-              ruleName: ruleName(row.rule_id ?? '', row.version ?? 0),
-              arrivalId: row.arrival_id,
-              from: row.asks_name || (row.asks_address ?? ''),
-            },
-    })),
+    id: row.id,
+    text: row.text,
+    at: row.created_at,
+    attachments: (reading?.message.attachments ?? []).map(({ name, size }, n) => ({ n, name, size })),
+    by:
+      row.arrival_id === null
+        ? { kind: 'user' }
+        : {
+            kind: 'rule',
+            ruleName: ruleName(row.rule_id ?? '', row.version ?? 0),
+            arrivalId: row.arrival_id,
+            from: reading ? nameOf(writerOf(reading, spans)) : '',
+          },
   };
 }
 
-const attachmentsIn = (reading: Buffer) =>
-  inflateJson(Reading, reading).message.attachments.map(({ name, size }, n) => ({ n, name, size }));
+/** As a person is shown who wrote something. */
+export const nameOf = (who: Mailbox | null) => who?.name || (who?.address ?? '');
 
 /** A comment of the user's own. */
 export async function addComment(store: Store, taskId: number, text: string, clock: Clock): Promise<void> {

@@ -1,36 +1,39 @@
 import type { StoredProposal } from '@hatband/contract';
-import { EvidenceSpan } from '@hatband/core/reading';
+import { EvidenceSpan, Reading, writerOf } from '@hatband/core/reading';
 import { Status } from '@hatband/core/tasks';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
-import { parseJson, type ProposalRow, type Store } from '../store/index.ts';
+import { inflateJson, parseJson, type ProposalRow, type Store } from '../store/index.ts';
+import { nameOf } from './comments.ts';
 import { changeTask } from './tasks.ts';
 
-type JoinedRow = ProposalRow & { asks_name: string; asks_address: string };
+type JoinedRow = ProposalRow & { reading: Buffer };
 
 /** The changes that messages ask for on a task, and that are not settled yet. */
 export async function listProposals(store: Store, taskId: number): Promise<{ items: StoredProposal[] }> {
   const rows: JoinedRow[] = await store
     .read('proposals')
     .join('arrivals', 'arrivals.id', 'proposals.arrival_id')
+    .join('readings', 'readings.id', 'arrivals.reading_id')
     .where('task_id', taskId)
     .where('proposals.state', 'open')
     .orderBy('proposals.id')
-    .select('proposals.*', 'asks_name', 'asks_address');
+    .select('proposals.*', 'readings.body as reading');
+  return { items: rows.map(view) };
+}
+
+function view(row: JoinedRow): StoredProposal {
+  const spans = parseJson(z.array(EvidenceSpan), row.spans);
   return {
-    items: rows.map((row) => ({
-      id: row.id,
-      field: row.field,
-      value: row.value,
-      words: parseJson(z.array(EvidenceSpan), row.spans)
-        .map(({ quote }) => quote)
-        .join(' … '),
-      from: row.asks_name || row.asks_address,
-      arrivalId: row.arrival_id,
-      at: row.made_at,
-    })),
+    id: row.id,
+    field: row.field,
+    value: row.value,
+    words: spans.map(({ quote }) => quote).join(' … '),
+    from: nameOf(writerOf(inflateJson(Reading, row.reading), spans)),
+    arrivalId: row.arrival_id,
+    at: row.made_at,
   };
 }
 
