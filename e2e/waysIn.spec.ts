@@ -26,6 +26,35 @@ test('a practice letter is forwarded with a note and becomes a task', async ({ p
   await expect(sheet.getByRole('region', { name: 'Task' })).toContainText('Mon 30 Nov');
 });
 
+test('a letter that was labelled and then forwarded too is added to its first task; another day is proposed there', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/practice`);
+  await page.getByText('Certificate for the figurehead').click();
+  await page.getByRole('combobox', { name: 'labels' }).click();
+  await page.locator('.ant-select-item').filter({ hasText: 'todo' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('by the label todo')).toBeVisible();
+  await page.getByRole('button', { name: 'Forward it with a note' }).click();
+  await page.getByRole('combobox', { name: 'to', exact: true }).fill('inbox');
+  await page.getByText('Hatband, Inbox').click();
+  await page.getByLabel('your note').fill('Please have it signed by 27 November.');
+  await page.getByRole('button', { name: 'Send it' }).click();
+  await expect(page.getByText(/The message is stored/)).toBeVisible();
+  await page.getByRole('navigation', { name: 'Screens' }).getByRole('link', { name: 'Ledger' }).click();
+  await page.getByText('Fwd: Certificate for the figurehead').click();
+  const before = page.getByRole('region', { name: 'Came before' });
+  await expect(before).toContainText('Mon 30 Nov');
+  await before.getByRole('button', { name: 'Add what is new to that task' }).click();
+  await page.getByText('A comment on').getByRole('link').click();
+  const proposed = page.getByRole('region', { name: 'Proposed' });
+  await expect(proposed).toContainText('Ines Tavare writes “by 27 November”');
+  await expect(page.getByRole('region', { name: 'Task' })).toContainText('Mon 30 Nov');
+  await proposed.getByRole('button', { name: 'Make it due Fri 27 Nov' }).click();
+  await expect(page.getByRole('region', { name: 'Task' })).toContainText('Fri 27 Nov');
+});
+
 test('a letter that is refused says so in the words of the post', async ({ page, demo }) => {
   await page.goto(`${demo.url}/practice`);
   await page.getByRole('button', { name: 'write a letter …' }).click();
