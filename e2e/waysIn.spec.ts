@@ -49,7 +49,7 @@ test('a letter that was labelled and then forwarded too is added to its first ta
   await before.getByRole('button', { name: 'Add what is new to that task' }).click();
   await page.getByText('A comment on').getByRole('link').click();
   const proposed = page.getByRole('region', { name: 'Proposed' });
-  await expect(proposed).toContainText('Ines Tavare writes “by 27 November”');
+  await expect(proposed).toContainText('ines.tavare@saltmarsh.example writes “by 27 November”');
   await expect(page.getByRole('region', { name: 'Task' })).toContainText('Mon 30 Nov');
   await proposed.getByRole('button', { name: 'Make it due Fri 27 Nov' }).click();
   await expect(page.getByRole('region', { name: 'Task' })).toContainText('Fri 27 Nov');
