@@ -20,7 +20,8 @@ interface Carrying {
 const MOST_ATTEMPTS = 10;
 const FIRST_PAUSE_MS = 10_000;
 
-type Due = OutboxRow & Pick<ArrivalRow, 'mailbox_id' | 'folder' | 'uid' | 'uid_validity' | 'message_id'>;
+type Due = OutboxRow & Pick<ArrivalRow, 'mailbox_id'>;
+type Place = Pick<ArrivalRow, 'mailbox_id' | 'folder' | 'uid' | 'uid_validity' | 'message_id'>;
 
 /** Does what is due in mailboxes, in its order, over one connection a mailbox. */
 export async function carryOut(carrying: Carrying): Promise<void> {
@@ -29,12 +30,14 @@ export async function carryOut(carrying: Carrying): Promise<void> {
     const rows: Due[] = await store
       .read('outbox')
       .join('arrivals', 'arrivals.id', 'outbox.arrival_id')
+      .join('mailboxes', 'mailboxes.id', 'arrivals.mailbox_id')
       .where('outbox.kind', 'mailbox')
+      .whereNull('paused_at')
       .where('outbox.state', 'waiting')
       .where('next_attempt_at', '<=', clock().toISOString())
       .orderBy('outbox.id')
       .limit(200)
-      .select('outbox.*', 'mailbox_id', 'folder', 'uid', 'uid_validity', 'message_id');
+      .select('outbox.*', 'mailbox_id');
     if (rows.length === 0) return;
     const mailboxes = await mailboxRows(store.read);
     for (const mailboxId of new Set(rows.map(({ mailbox_id }) => mailbox_id))) {
@@ -86,15 +89,22 @@ async function attempt(carrying: Carrying, account: Account, row: Due): Promise<
 
 /** Labels, flag and the mark “read” first; where the message goes comes last. */
 async function act({ store }: Carrying, account: Account, row: Due): Promise<void> {
-  const folder = await account.open(row.folder ?? 'INBOX');
-  const uid = await findMessage(store, folder, row);
+  // What was done just now may have moved it.
+  const place: Place | undefined = await store.read('arrivals').where({ id: row.arrival_id }).first();
+  if (!place) return;
+  const folder = await account.open(place.folder ?? 'INBOX');
+  const uid = await findMessage(store, folder, place);
   const effects = parseJson(z.array(DueEffect), row.payload);
   await folder.change(uid, changeOf(effects));
   const to = effects.findLast((effect) => effect.kind === 'move')?.folder;
-  if (to === undefined || to === row.folder) return;
+  if (to === undefined || to === place.folder) return;
   const moved = await folder.move(uid, to);
+  // It may have come in more than once, by a label and by its flag.
+  const { mailbox_id, message_id, folder: from } = place;
   await store.write((trx) =>
-    trx('arrivals').where({ id: row.arrival_id }).update({ folder: to, uid: moved, uid_validity: null }),
+    trx('arrivals')
+      .where({ mailbox_id, message_id, folder: from })
+      .update({ folder: to, uid: moved, uid_validity: null }),
   );
 }
 
@@ -109,7 +119,7 @@ const changeOf = (effects: readonly DueEffect[]): Change => ({
 });
 
 /** By its number, as long as that holds; else by its Message-ID. */
-async function findMessage(store: Store, folder: OpenFolder, row: Due): Promise<number> {
+async function findMessage(store: Store, folder: OpenFolder, row: Place): Promise<number> {
   const holds = row.uid !== null && row.uid_validity === folder.uidValidity;
   if (holds && row.uid !== null && (await folder.has(row.uid))) return row.uid;
   const ref = await messageRef(store.read, row);
@@ -118,7 +128,7 @@ async function findMessage(store: Store, folder: OpenFolder, row: Due): Promise<
   throw new AccountProblem(`The message is not in ${row.folder ?? 'its folder'} any more.`, true);
 }
 
-async function messageRef(db: Knex, { message_id }: Due): Promise<string | null> {
+async function messageRef(db: Knex, { message_id }: Place): Promise<string | null> {
   const row = await db('message_chunks').where({ message_id, n: 0 }).first('bytes');
   const head = row?.bytes.toString('latin1').split(/\r?\n\r?\n/)[0] ?? '';
   return /^message-id:\s*(\S+)/im.exec(head)?.[1] ?? null;
