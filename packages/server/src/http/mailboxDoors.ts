@@ -70,17 +70,15 @@ export function answerPractice(app: Express, options: AppOptions): void {
   });
   answer(app, contract.getPractice, ({ params: { id } }) => practice.getPractice(store, id));
   answer(app, contract.markPractice, async ({ params: { id }, body: { folder, labels, ...marks } }) => {
-    const row = await practice.practiceRow(store, id);
+    const { uid: now, folder: from } = await practice.practiceRow(store, id);
     if (Object.keys(marks).length > 0 || labels)
-      await changePractice({ store, news }, id, () => ({
+      await changePractice({ store, news }, now, () => ({
         ...(marks.seen === undefined ? {} : { seen: marks.seen }),
         ...(marks.flagged === undefined ? {} : { flagged: marks.flagged }),
         ...(labels ? { labels: JSON.stringify(labels) } : {}),
       }));
     const uid =
-      folder === undefined || folder === row.folder
-        ? id
-        : await movePractice({ store, news, clock }, id, folder);
+      folder === undefined || folder === from ? now : await movePractice({ store, news, clock }, now, folder);
     events.notify();
     return { uid };
   });

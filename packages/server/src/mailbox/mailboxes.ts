@@ -158,7 +158,9 @@ export async function removeMailbox(store: Store, seen: Seen, clock: Clock): Pro
     await rowAsSeen(trx, seen);
     await trx('mailbox_folders').where({ mailbox_id: seen.id }).delete();
     await trx('mailbox_marks').where({ mailbox_id: seen.id }).delete();
-    await trx('mailboxes').where({ id: seen.id }).update({ removed_at: clock().toISOString(), paused_at: null, secret: null });
+    await trx('mailboxes')
+      .where({ id: seen.id })
+      .update({ removed_at: clock().toISOString(), paused_at: null, secret: null });
     await recordChange(trx, seen.id);
   });
 }

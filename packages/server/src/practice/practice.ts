@@ -142,7 +142,7 @@ export async function showPractice({ store, directory, receive }: Showing, uid: 
     labels: labelsOf(row),
     flagged: Boolean(row.flagged),
     folder: row.folder,
-    uid,
+    uid: row.uid,
     uid_validity: '1',
   };
   const [receipt] = await receive({
