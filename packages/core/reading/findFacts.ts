@@ -38,7 +38,7 @@ export function findFacts(
     priority,
     items: chooseItems(places, { due: deadline === null ? null : (dates[deadline] ?? null), priority }),
     pairs: told.flatMap(pairFacts),
-    values: [subject, note, latest].flatMap(valueFacts),
+    values: [...subjectValues(message), ...[note, latest].flatMap(valueFacts)],
     events: [
       ...message.events.map((event) => ({ ...event, region: null, spans: [] })),
       ...told.flatMap(eventFacts),
@@ -84,6 +84,14 @@ function eventFacts({ place, pairs }: Told): EventFact[] {
     ),
   }));
 }
+
+/** The subject as it stands: a ticket's number is often in the brackets that its words are read without. */
+const subjectValues = ({ subject }: Message): ValueFact[] =>
+  findValues(subject).map(({ start, end, ...rest }) => ({
+    ...rest,
+    region: 'subject',
+    spans: [{ part: 'subject', start, end, quote: subject.slice(start, end) }],
+  }));
 
 function valueFacts(place: Place): ValueFact[] {
   return findValues(place.words.value).map(({ start, end, ...rest }) => ({

@@ -29,6 +29,20 @@ test('what stands above a forward is its sender’s, the words below are their w
   expect(writerOf(reading, [])?.address).toBe('o@cape.example');
 });
 
+test('a number in the brackets of a subject is read, though no title begins with them', async () => {
+  const { facts } = await readText('Subject: Re: [BLD-0421] Case 7: hygrometer\n\nIt reads 50 % now.');
+  expect(facts.values).toMatchObject([
+    {
+      kind: 'reference',
+      value: 'BLD-0421',
+      region: 'subject',
+      spans: [{ part: 'subject', start: 5, end: 13 }],
+    },
+    { kind: 'percent' },
+  ]);
+  expect(facts.title.value).toBe('Case 7: hygrometer');
+});
+
 describe('deadline', () => {
   const deadline = ({ facts }: Reading) =>
     facts.deadline === null ? null : facts.dates[facts.deadline]?.date;
