@@ -90,6 +90,42 @@ test.each([
   await settled(server, 1);
 });
 
+test('what an archive should not hold is told, each by its name, and the rest comes in', async () => {
+  const inner = await zipped({ 'x.eml': Buffer.from(mail('Too deep')) });
+  const large = Buffer.from(`${mail('Too large')}${'All about tides.\r\n'.repeat(1_500_000)}`);
+  const zip = await zipped({
+    'a.eml': Buffer.from(mail('Before')),
+    'b.zip': inner,
+    'c.eml': large,
+    'd.eml': Buffer.from(mail('Spoilt')),
+    'e.eml': Buffer.from(mail('Locked')),
+    'f.eml': Buffer.from(mail('After')),
+  });
+  spoil(zip, 'in/d.eml');
+  lock(zip, 'in/e.eml');
+  const { items } = await drop('odd.zip', zip);
+  expect(items.map(({ name, result, words }) => [name, result, words?.split(':')[0] ?? null])).toEqual([
+    ['a.eml', 'new', null],
+    ['b.zip', 'refused', 'An archive within an archive is not looked into.'],
+    ['c.eml', 'refused', 'It is larger than 25 MB.'],
+    ['d.eml', 'refused', 'It could not be unpacked'],
+    ['e.eml', 'refused', 'It is encrypted.'],
+    ['f.eml', 'new', null],
+  ]);
+  expect((await settled(server, 2)).items).toHaveLength(2);
+});
+
+/** Spoils the first packed bytes of an entry (APPNOTE 4.3.7: its name ends 30 bytes and itself behind the header). */
+function spoil(zip: Buffer, name: string): void {
+  zip.fill(0xff, zip.indexOf(name) + name.length, zip.indexOf(name) + name.length + 12);
+}
+
+/** Says that an entry is encrypted (APPNOTE 4.4.4), where the archive lists it. */
+function lock(zip: Buffer, name: string): void {
+  const listed = zip.lastIndexOf(name) - 46;
+  zip.writeUInt16LE(zip.readUInt16LE(listed + 8) | 1, listed + 8);
+}
+
 test('a name with a way in it is a name only', async () => {
   expect((await drop('../../etc/<b>x</b>.eml', Buffer.from(mail('Odd')))).name).toBe('b>.eml');
 });

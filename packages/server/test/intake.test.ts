@@ -193,6 +193,36 @@ describe('an address', () => {
     await settled(server, 1);
   });
 
+  test('is renewed once, and a change of what changed meanwhile is refused', async () => {
+    const { id, revision, policy } = await inbox();
+    await treat({ perDay: 5 });
+    await expect(
+      server.ask(contract.saveAddress, { params: { id }, revision, body: { policy, plusWord: null } }),
+    ).rejects.toThrow('changed elsewhere meanwhile');
+    await server.ask(contract.renewAddress, { params: { id }, body: { graceDays: 0 } });
+    expect((await inbox()).policy.perDay).toBe(5);
+    await expect(
+      server.ask(contract.renewAddress, { params: { id }, body: { graceDays: 0 } }),
+    ).rejects.toThrow('renewed already');
+  });
+
+  test('has a plus-word of its own', async () => {
+    const { policy } = await treat({});
+    const save = async (name: string, plusWord: string) => {
+      const { id } = await server.ask(contract.addProject, { body: { name } });
+      const { items } = await server.ask(contract.listAddresses);
+      const of = items.find(({ target }) => target.kind === 'project' && target.id === id);
+      const params = { id: of?.id ?? 0 };
+      await server.ask(contract.saveAddress, {
+        params,
+        revision: of?.revision ?? 0,
+        body: { policy, plusWord },
+      });
+    };
+    await save('Loans in', 'loans');
+    await expect(save('Loans out', 'Loans')).rejects.toThrow('+loans means another address already.');
+  });
+
   test('is a contact', async () => {
     const { id, address } = await inbox();
     const card = await fetch(
@@ -247,5 +277,19 @@ describe('over HTTP', () => {
     expect((await hand(address, token)).status).toBe(403);
     const large = `From: a@northcape.example\r\n\r\n${'x '.repeat(100_000)}`;
     expect((await hand(address, token, large)).status).toBe(413);
+  });
+
+  test('what is dropped is taken without an arrival; paused and renewed addresses say so', async () => {
+    await treat({ ...onlyNorthcape, failures: { 'unwelcome sender': 'drop' } });
+    const { id, address } = await inbox();
+    const { token } = await server.ask(contract.makeToken, { params: { id } });
+    const dropped = await hand(address, token);
+    expect(contract.HandedIn.parse(await dropped.json())).toMatchObject({ arrivalId: null });
+    await server.ask(contract.pauseAddress, { params: { id }, body: { paused: true } });
+    expect((await hand(address, token)).status).toBe(503);
+    await server.ask(contract.renewAddress, { params: { id }, body: { graceDays: 0 } });
+    const answer = await hand(address, token);
+    expect(answer.status).toBe(409);
+    expect(await answer.text()).toContain('This address was renewed.');
   });
 });

@@ -76,6 +76,43 @@ describe('one message that came twice', () => {
     expect((await server.ask(contract.listTasks)).items).toMatchObject([{ due: '2026-11-30' }]);
   });
 
+  test('what the first task has not yet is filled from the second, a new project’s field too', async () => {
+    const project = { name: 'Loans in', fields: [{ name: 'Lender', kind: 'text' as const }] };
+    await server.ask(contract.addProject, { body: project });
+    await server.send({ raw: original() });
+    await settled(server, 1);
+    const { id, revision } = await server.ask(contract.addRule, {
+      body: {
+        definition: {
+          name: 'Loans',
+          read: [
+            { field: 'Lender', from: [{ kind: 'fixed', value: 'Northcape' }] },
+            { field: 'tags', from: [{ kind: 'fixed', value: ['loan'] }] },
+            { field: 'title', from: [{ kind: 'fixed', value: 'Another title' }] },
+          ],
+          route: [{ project: 'Loans in' }],
+        },
+      },
+    });
+    await server.ask(contract.goLive, { params: { id }, revision });
+    const [before] = (await server.ask(contract.listTasks)).items;
+    await server.send({ raw: forward });
+    const [second] = (await settled(server, 2)).items;
+    const params = { id: second?.id ?? 0 };
+    await server.ask(contract.settleAgain, { params, body: { how: 'add to the first' } });
+    const [task] = (await server.ask(contract.listTasks)).items;
+    expect(task).toMatchObject({
+      title: before?.title,
+      project: { name: 'Loans in' },
+      tags: ['loan'],
+      fields: { Lender: 'Northcape' },
+      evidence: { Lender: { by: 'rule', ruleName: 'Loans' } },
+    });
+    await expect(server.ask(contract.settleAgain, { params, body: { how: 'make its own' } })).rejects.toThrow(
+      'settled already',
+    );
+  });
+
   test('a reminder of the same words a week later is another', async () => {
     await server.send({ raw: original() });
     await settled(server, 1);
