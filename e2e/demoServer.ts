@@ -34,10 +34,13 @@ async function layWorld(): Promise<string> {
 }
 
 /** The built server with the demo world in a folder of its own (or without it), all mail read. */
-export async function startDemo(script: 'demo' | 'main' = 'demo'): Promise<DemoServer> {
+export async function startDemo(
+  script: 'demo' | 'main' = 'demo',
+  more: Record<string, string> = {},
+): Promise<DemoServer> {
   const folder = newFolder();
   if (script === 'demo') cpSync(await (world ??= layWorld()), folder, { recursive: true });
-  const { end, ...server } = await startIn(folder, script);
+  const { end, ...server } = await startIn(folder, script, more);
   return {
     ...server,
     stop: async () => {
@@ -50,6 +53,7 @@ export async function startDemo(script: 'demo' | 'main' = 'demo'): Promise<DemoS
 async function startIn(
   folder: string,
   script: 'demo' | 'main',
+  more: Record<string, string> = {},
 ): Promise<Omit<DemoServer, 'stop'> & { end: () => Promise<void> }> {
   const env = {
     PATH: process.env.PATH,
@@ -59,6 +63,7 @@ async function startIn(
     HATBAND_NOW: NOW,
     HATBAND_ME: me,
     HATBAND_ZONE: zone,
+    ...more,
   };
   const child = spawn(process.execPath, [`${ROOT}dist/server/${script}.js`], {
     cwd: ROOT,
@@ -90,6 +95,8 @@ async function untilRead(url: string): Promise<void> {
   const Depth = z.object({ queueDepth: z.number() });
   for (;;) {
     const answer = await fetch(`${url}/api/health`);
+    // Behind a passphrase nothing is told.
+    if (answer.status === 401) return;
     if (Depth.parse(await answer.json()).queueDepth === 0) return;
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
