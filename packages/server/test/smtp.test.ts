@@ -4,7 +4,7 @@ import { connect } from 'node:net';
 import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { DATABASE_FILE } from '../src/store/index.ts';
-import { sendMail, settled, startTestServer, type TestServer } from './testServer.ts';
+import { sendMail, settled, startTestServer, until, type TestServer } from './testServer.ts';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -192,6 +192,34 @@ describe('what is refused', () => {
     await expect(server.send({ raw })).rejects.toMatchObject({ responseCode: 552 });
     await server.send({});
     await settled(server, 1);
+  });
+
+  test('more than 64 MB at one time is asked to come later; what is on its way goes on', async () => {
+    const body = 'All about tides.\r\n'.repeat(1_350_000);
+    const begin = async (subject: string) => {
+      const socket = connect(server.smtpPort, '127.0.0.1');
+      let said = '';
+      socket.on('data', (data: Buffer) => (said += data.toString()));
+      const hears = (words: string) =>
+        until(
+          () => Promise.resolve(said),
+          (all) => all.includes(words),
+        );
+      await hears('220 ');
+      socket.write(`EHLO x\r\nMAIL FROM:<a@b.example>\r\nRCPT TO:<${server.inbox}>\r\nDATA\r\n`);
+      await hears('354 ');
+      await new Promise((resolve) => socket.write(`Subject: ${subject}\r\n\r\n${body}`, resolve));
+      return { end: () => socket.write('.\r\nQUIT\r\n'), hears };
+    };
+    const [first, second, third] = [await begin('one'), await begin('two'), await begin('three')];
+    third.end();
+    await third.hears('451 4.3.1 Too much mail at one time');
+    await server.send({ subject: 'small' });
+    first.end();
+    second.end();
+    await Promise.all([first.hears('250 The message is stored'), second.hears('250 The message is stored')]);
+    const { items } = await settled(server, 3);
+    expect(items.map(({ subject }) => subject).toSorted()).toEqual(['one', 'small', 'two']);
   });
 
   test('a store that is full gets 451, nothing is lost, and it goes on when there is room', async () => {

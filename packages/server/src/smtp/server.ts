@@ -58,12 +58,21 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
   const takeIn = async (stream: SMTPServerDataStream, session: SMTPServerSession) => {
     const mail = { chunks: new Array<Buffer>(), size: 0, refused: false };
     stream.on('data', (chunk: Buffer) => {
-      mail.refused ||= stream.sizeExceeded || inFlight + chunk.length > IN_FLIGHT_LIMIT;
       if (mail.refused) return;
+      if (stream.sizeExceeded || inFlight + chunk.length > IN_FLIGHT_LIMIT) {
+        mail.refused = true;
+        release();
+        return;
+      }
       mail.chunks.push(chunk);
       mail.size += chunk.length;
       inFlight += chunk.length;
     });
+    const release = () => {
+      inFlight -= mail.size;
+      mail.size = 0;
+      mail.chunks = [];
+    };
     const late = setTimeout(() => {
       closeConnection(server, session);
     }, longestMs);
@@ -80,7 +89,7 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
       refuseWhereAllDo(receipts);
     } finally {
       clearTimeout(late);
-      inFlight -= mail.size;
+      release();
     }
   };
 
