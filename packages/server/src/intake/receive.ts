@@ -80,10 +80,10 @@ async function takeIn(
       : [{ recipient, result: verdict.remedy === 'drop' ? 'dropped' : 'refused', verdict }],
   );
   for (const { recipient, result, verdict } of turned) {
-    const what = result === 'dropped' ? 'dropped' : 'refused';
+    const addressId = recipient.address.id;
     const sender = (await senderOf(mail.bytes)) ?? mail.envelopeFrom;
-    const words = verdict.words;
-    await noteTurnedAway(store, { addressId: recipient.address.id, sender, what, words }, receivedAt);
+    const { words } = verdict;
+    await noteTurnedAway(store, { addressId, sender, what: result, words }, receivedAt);
   }
   return [...taken, ...turned];
 }
