@@ -1,12 +1,11 @@
 import * as contract from '@hatband/contract';
 import { expect, test } from 'vitest';
 import { letter } from './dovecot.ts';
-import { settled, until } from './testServer.ts';
+import { goLive, settled, until } from './testServer.ts';
 import { standBefore } from './unreliable.ts';
 import {
   carriedOut,
   flagsOf,
-  goLive,
   isWatching,
   mark,
   museum,
@@ -22,7 +21,7 @@ import {
 withMailbox();
 
 test('what is labelled becomes a task, and a label of the user’s choice is set back, the flag too', async () => {
-  await goLive({
+  await goLive(theServer(), {
     name: 'By label',
     read: [{ field: 'due', from: [{ kind: 'deadline' }] }],
     start: { kind: 'label', is: ['ToDo'] },
@@ -48,7 +47,7 @@ test('what is labelled becomes a task, and a label of the user’s choice is set
 });
 
 test('a flag starts the rules for flags, which move the message', async () => {
-  await goLive({
+  await goLive(theServer(), {
     name: 'By flag',
     start: { kind: 'flag' },
     effects: [{ kind: 'move', folder: 'Archive' }],
@@ -66,7 +65,10 @@ test('a flag starts the rules for flags, which move the message', async () => {
 });
 
 test('mail of a folder comes in as it arrives; what was there before, or no rule takes, makes no task', async () => {
-  await goLive({ name: 'Loans', when: { all: [{ kind: 'words', in: ['subject'], words: ['loan'] }] } });
+  await goLive(theServer(), {
+    name: 'Loans',
+    when: { all: [{ kind: 'words', in: ['subject'], words: ['loan'] }] },
+  });
   await put(letter('An old loan'));
   await watch([{ folder: 'INBOX', for: ['arrival'] }]);
   await put(letter('A new loan'));
@@ -79,7 +81,7 @@ test('mail of a folder comes in as it arrives; what was there before, or no rule
 });
 
 test('new mail that is asked for later comes in from then on', async () => {
-  await goLive({ name: 'All' });
+  await goLive(theServer(), { name: 'All' });
   await watch([{ folder: 'INBOX', for: ['flag'] }]);
   await put(letter('Before it was asked for'));
   const mailbox = await museum();
@@ -111,7 +113,7 @@ test('a plus-word of the user’s own address means an intake address', async ()
 });
 
 test('mail in the sent folder comes in by its recipient', async () => {
-  await goLive({ name: 'Sent ones' });
+  await goLive(theServer(), { name: 'Sent ones' });
   await watch([{ folder: 'Sent', for: ['recipient'] }], { recipients: ['desk@quay.example'] });
   await put(letter('To somebody', { to: 'fenna@pelikan-print.example' }), { folder: 'Sent' });
   await put(letter('To the desk', { to: 'The desk <desk@quay.example>' }), { folder: 'Sent' });
@@ -119,8 +121,8 @@ test('mail in the sent folder comes in by its recipient', async () => {
 });
 
 test('numbers that hold no more lose nothing and bring nothing in twice', async () => {
-  await goLive({ name: 'Labelled', start: { kind: 'label', is: ['ToDo'] } });
-  await goLive({ name: 'All' });
+  await goLive(theServer(), { name: 'Labelled', start: { kind: 'label', is: ['ToDo'] } });
+  await goLive(theServer(), { name: 'All' });
   await put(letter('Before the watch'), { flags: ['ToDo'] });
   await watch([{ folder: 'INBOX', for: ['arrival', 'label'] }]);
   await put(letter('First'));
@@ -139,7 +141,7 @@ test('numbers that hold no more lose nothing and bring nothing in twice', async 
 });
 
 test('a server that goes away and comes back is found again, and what came meanwhile comes in', async () => {
-  await goLive({ name: 'All' });
+  await goLive(theServer(), { name: 'All' });
   await watch([{ folder: 'INBOX', for: ['arrival'] }]);
   await theImap().stop();
   await until(
@@ -156,7 +158,7 @@ test('a server that goes away and comes back is found again, and what came meanw
 });
 
 test('a connection that breaks in the midst of a message, or is slow, loses nothing and brings nothing in twice', async () => {
-  await goLive({ name: 'All' });
+  await goLive(theServer(), { name: 'All' });
   const between = await standBefore(theImap().port);
   await watch([{ folder: 'INBOX', for: ['arrival'] }], { port: between.port });
   between.cutAfter(100_000);
@@ -179,7 +181,7 @@ test('a connection that breaks in the midst of a message, or is slow, loses noth
 });
 
 test('a message that is too large stays in its mailbox, and Intake says so', async () => {
-  await goLive({ name: 'All' });
+  await goLive(theServer(), { name: 'All' });
   await watch([{ folder: 'INBOX', for: ['arrival'] }]);
   const uid = await put(letter('The whole catalogue', { text: 'All about tides.\r\n'.repeat(1_500_000) }));
   await put(letter('A note about it'));

@@ -4,10 +4,9 @@ import { readFile, rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { expect, test } from 'vitest';
 import { letter, PASSWORD } from './dovecot.ts';
-import { newFolder, settled, startTestServer, until } from './testServer.ts';
+import { goLive, newFolder, settled, startTestServer, until } from './testServer.ts';
 import {
   carriedOut,
-  goLive,
   isWatching,
   museum,
   put,
@@ -27,7 +26,7 @@ async function pause(paused: boolean): Promise<void> {
 }
 
 /** Starts the rule by hand on the message. */
-const start = (id: number, ruleId: string) =>
+const start = (id: number, { id: ruleId }: { id: string }) =>
   theServer().ask(contract.startByHand, { params: { id }, body: { ruleId } });
 
 /** A message of the inbox that came in, and that nothing was made of yet. */
@@ -39,10 +38,10 @@ async function arrived(subject: string): Promise<{ id: number; uid: number }> {
 }
 
 const byHand = (name: string, ...effects: RuleInput['effects'] & object) =>
-  goLive({ name, start: { kind: 'hand' }, effects });
+  goLive(theServer(), { name, start: { kind: 'hand' }, effects });
 
 test('a paused mailbox is left alone; what came meanwhile comes in once it goes on', async () => {
-  await goLive({ name: 'All' });
+  await goLive(theServer(), { name: 'All' });
   await watch([{ folder: 'INBOX', for: ['arrival'] }]);
   await pause(true);
   expect((await museum())?.state).toEqual({ kind: 'paused' });
@@ -121,7 +120,7 @@ test('names are free or taken, what changed meanwhile is not overwritten, a pass
 });
 
 test('a mailbox of another user brings in nothing that was there before', async () => {
-  await goLive({ name: 'All' });
+  await goLive(theServer(), { name: 'All' });
   await watch([{ folder: 'INBOX', for: ['arrival'] }]);
   await put(letter('To the one'));
   await settled(theServer(), 1);
@@ -155,7 +154,10 @@ test('with another key the password is asked for again', async () => {
 });
 
 test('what cannot be done in the mailbox is told and given up', async () => {
-  await goLive({ name: 'Strange', effects: [{ kind: 'label', add: ['two words'], remove: [] }] });
+  await goLive(theServer(), {
+    name: 'Strange',
+    effects: [{ kind: 'label', add: ['two words'], remove: [] }],
+  });
   await watch([{ folder: 'INBOX', for: ['arrival'] }]);
   await put(letter('A label with a space'));
   const [arrival] = (await settled(theServer(), 1)).items;

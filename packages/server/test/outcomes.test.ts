@@ -1,27 +1,12 @@
 import * as contract from '@hatband/contract';
-import type { RuleInput } from '@hatband/core/rules';
 import { afterEach, beforeEach, expect, test } from 'vitest';
-import { settled, startTestServer, type TestServer } from './testServer.ts';
+import { arrive, goLive, startTestServer, type TestServer } from './testServer.ts';
 
 let server: TestServer;
 beforeEach(async () => {
   server = await startTestServer();
 });
 afterEach(() => server.end());
-
-async function goLive(definition: RuleInput): Promise<string> {
-  const { id, revision } = await server.ask(contract.addRule, { body: { definition } });
-  await server.ask(contract.goLive, { params: { id }, revision });
-  return id;
-}
-
-async function arrive(subject: string, text: string) {
-  const before = (await server.ask(contract.listArrivals)).items.length;
-  await server.send({ subject, text });
-  const [arrival] = (await settled(server, before + 1)).items;
-  if (!arrival) throw new Error('nothing arrived');
-  return arrival;
-}
 
 async function change(id = 0, body: contract.TaskChange): Promise<void> {
   const { revision } = await server.ask(contract.getTask, { params: { id } });
@@ -32,7 +17,7 @@ async function change(id = 0, body: contract.TaskChange): Promise<void> {
 async function openTickets(): Promise<void> {
   const project = { name: 'Building', fields: [{ name: 'Ticket', kind: 'text' as const }] };
   await server.ask(contract.addProject, { body: project });
-  await goLive({
+  await goLive(server, {
     name: 'Cases',
     when: { all: [{ kind: 'words', in: ['subject'], words: ['case'] }] },
     read: [{ field: 'Ticket', from: [{ kind: 'detail', of: 'reference' }] }],
@@ -45,28 +30,34 @@ const commentsOn = async (id = 0) =>
 
 test('a comment finds its task by the reference number of either, open ones first', async () => {
   await openTickets();
-  const [old] = (await arrive('[BLD-0421] Case 7', 'Please look at the hygrometer of case 7.')).tasks;
+  const [old] = (await arrive(server, '[BLD-0421] Case 7', 'Please look at the hygrometer of case 7.')).tasks;
   await change(old?.id, { status: 'completed' });
-  const open = await arrive('[BLD-0421] Case 7 once more', 'Please look at the hygrometer again.');
-  await goLive({ name: 'Tickets', makes: { kind: 'comment', on: ['reference'], otherwise: 'nothing' } });
-  expect((await arrive('News of BLD-0421', 'It reads 50 % now.')).outcome.kind).toBe('comment');
-  expect((await arrive('News of BLD-0422', 'It reads 60 % now.')).outcome.kind).toBe('nothing');
+  const open = await arrive(server, '[BLD-0421] Case 7 once more', 'Please look at the hygrometer again.');
+  await goLive(server, {
+    name: 'Tickets',
+    makes: { kind: 'comment', on: ['reference'], otherwise: 'nothing' },
+  });
+  expect((await arrive(server, 'News of BLD-0421', 'It reads 50 % now.')).outcome.kind).toBe('comment');
+  expect((await arrive(server, 'News of BLD-0422', 'It reads 60 % now.')).outcome.kind).toBe('nothing');
   expect(await commentsOn(open.tasks[0]?.id)).toEqual(['It reads 50 % now.']);
   expect(await commentsOn(old?.id)).toEqual([]);
 });
 
 test('a number that the user writes into a title finds the task too, one that he takes out no more', async () => {
-  const [task] = (await arrive('The lamp', 'Please mend the lamp.')).tasks;
-  await goLive({ name: 'Tickets', makes: { kind: 'comment', on: ['reference'], otherwise: 'nothing' } });
+  const [task] = (await arrive(server, 'The lamp', 'Please mend the lamp.')).tasks;
+  await goLive(server, {
+    name: 'Tickets',
+    makes: { kind: 'comment', on: ['reference'], otherwise: 'nothing' },
+  });
   await change(task?.id, { title: 'Mend the lamp, BLD-0500' });
-  expect((await arrive('BLD-0500', 'A lamp is ordered.')).outcome.kind).toBe('comment');
+  expect((await arrive(server, 'BLD-0500', 'A lamp is ordered.')).outcome.kind).toBe('comment');
   await change(task?.id, { title: 'Mend the lamp' });
-  expect((await arrive('BLD-0500', 'A lamp has come.')).outcome.kind).toBe('nothing');
+  expect((await arrive(server, 'BLD-0500', 'A lamp has come.')).outcome.kind).toBe('nothing');
   expect(await commentsOn(task?.id)).toEqual(['A lamp is ordered.']);
 });
 
 test('a person and a project that are not there yet are made, once', async () => {
-  await goLive({
+  await goLive(server, {
     name: 'By pairs',
     read: [
       { field: 'assignee', from: [{ kind: 'pair', labels: ['For'] }], unknown: 'make' },
@@ -74,10 +65,10 @@ test('a person and a project that are not there yet are made, once', async () =>
     ],
   });
   const words = 'Please wind the clock.\n\nFor: Tomas Quill\nProject: Clocks\n';
-  const first = await arrive('Winding', words);
+  const first = await arrive(server, 'Winding', words);
   const task = await server.ask(contract.getTask, { params: { id: first.tasks[0]?.id ?? 0 } });
   expect(task).toMatchObject({ assignee: 'Tomas Quill', project: { name: 'Clocks' } });
-  await arrive('Winding again', words.replace('Clocks', 'clocks').replace('Quill', 'QUILL'));
+  await arrive(server, 'Winding again', words.replace('Clocks', 'clocks').replace('Quill', 'QUILL'));
   const people = await server.ask(contract.registers.people.list);
   expect(people.items.map(({ body }) => body.name)).toEqual(['Tomas Quill']);
   const projects = await server.ask(contract.listProjects);
@@ -88,14 +79,14 @@ test('a person and a project that are not there yet are made, once', async () =>
 
 test('a rule by hand makes a comment where it finds a task, and the message counts as that', async () => {
   await openTickets();
-  const [task] = (await arrive('[BLD-0421] Case 7', 'Please look at case 7.')).tasks;
-  const ruleId = await goLive({
+  const [task] = (await arrive(server, '[BLD-0421] Case 7', 'Please look at case 7.')).tasks;
+  const { id: ruleId } = await goLive(server, {
     name: 'To its ticket',
     start: { kind: 'hand' },
     makes: { kind: 'comment', on: ['reference'], otherwise: 'nothing' },
   });
-  await goLive({ name: 'Nothing by itself', makes: { kind: 'nothing' } });
-  const arrival = await arrive('About BLD-0421', 'The key is at the desk.');
+  await goLive(server, { name: 'Nothing by itself', makes: { kind: 'nothing' } });
+  const arrival = await arrive(server, 'About BLD-0421', 'The key is at the desk.');
   expect(arrival.outcome.kind).toBe('nothing');
   const params = { id: arrival.id };
   const after = await server.ask(contract.startByHand, { params, body: { ruleId } });

@@ -1,7 +1,7 @@
 import * as contract from '@hatband/contract';
 import type { RuleInput } from '@hatband/core/rules';
 import { afterEach, beforeEach, expect, test } from 'vitest';
-import { settled, startTestServer, until, type TestServer } from './testServer.ts';
+import { goLive, settled, startTestServer, until, type TestServer } from './testServer.ts';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -16,12 +16,6 @@ const letter = async (subject: string) =>
 const shown = (id: number) => server.ask(contract.getPractice, { params: { id } });
 const send = (body: object) => server.ask(contract.sendPractice, { body });
 const change = (id: number, body: object) => server.ask(contract.markPractice, { params: { id }, body });
-
-async function goLive(definition: RuleInput): Promise<string> {
-  const { id, revision } = await server.ask(contract.addRule, { body: { definition } });
-  await server.ask(contract.goLive, { params: { id }, revision });
-  return id;
-}
 
 /** The practice mailbox is watched once its rules' labels were looked for. */
 async function watched(): Promise<contract.StoredMailbox> {
@@ -78,7 +72,7 @@ test('an answer stands in the thread of its letter', async () => {
   await send({ to: server.inbox, subject: 'The dial', text: 'Please measure it by 3 December.' });
   await settled(server, 1);
   const uid = (await letters()).find(({ folder }) => folder === 'Sent')?.uid ?? 0;
-  await goLive({ name: 'Replies', makes: { kind: 'comment', on: ['thread'] } });
+  await goLive(server, { name: 'Replies', makes: { kind: 'comment', on: ['thread'] } });
   await send({ to: server.inbox, subject: 'Re: The dial', text: 'And weigh it.', of: { uid, how: 'reply' } });
   const [answer] = (await settled(server, 2)).items;
   expect(answer?.outcome.kind).toBe('comment');
@@ -93,7 +87,7 @@ test('a rule acts back on a letter: it is labelled, read and moved, and its page
     { kind: 'mark as read' },
     { kind: 'move', folder: 'Archive' },
   ];
-  await goLive({ name: 'By label', start: { kind: 'label', is: ['todo'] }, effects });
+  await goLive(server, { name: 'By label', start: { kind: 'label', is: ['todo'] }, effects });
   await watched();
   const uid = await letter('Loan of the tide dial');
   await change(uid, { labels: ['todo', 'mine'] });
@@ -113,7 +107,7 @@ test('a rule acts back on a letter: it is labelled, read and moved, and its page
 });
 
 test('a letter that is shown comes in once, for rules by hand', async () => {
-  const ruleId = await goLive({ name: 'Call back', start: { kind: 'hand' } });
+  const { id: ruleId } = await goLive(server, { name: 'Call back', start: { kind: 'hand' } });
   const params = { id: await letter('Loan of the tide dial') };
   const { arrivalId } = await server.ask(contract.showPractice, { params });
   expect(await server.ask(contract.showPractice, { params })).toEqual({ arrivalId });
@@ -123,7 +117,7 @@ test('a letter that is shown comes in once, for rules by hand', async () => {
 });
 
 test('mail that is sent to a recipient who was named comes in from the sent folder', async () => {
-  await goLive({ name: 'Sent ones' });
+  await goLive(server, { name: 'Sent ones' });
   const { id, revision, settings } = await watched();
   const recipients = ['desk@saltmarsh.example'];
   const folders = [{ folder: 'Sent', for: ['recipient' as const] }];

@@ -2,7 +2,7 @@ import * as contract from '@hatband/contract';
 import { Policy, type Remedy } from '@hatband/core/intake';
 import { afterEach, describe, expect, test } from 'vitest';
 import { fragileReader } from './fragileReader.ts';
-import { newFolder, settled, startTestServer, type TestServer } from './testServer.ts';
+import { goLive, newFolder, settled, startTestServer, type TestServer } from './testServer.ts';
 
 let server: TestServer;
 afterEach(() => server.end());
@@ -72,10 +72,9 @@ describe('a rule that fails', () => {
   async function startFailing(remedy: Remedy) {
     server = await startTestServer();
     await treat({ 'rule failed': remedy });
-    const added = await server.ask(contract.addRule, { body: { definition: { name, effects } } });
-    await server.ask(contract.goLive, { params: { id: added.id }, revision: added.revision });
+    const { id } = await goLive(server, { name, effects });
     await server.send({ raw: nobody });
-    return added.id;
+    return id;
   }
 
   test('holds its message', async () => {

@@ -1,8 +1,7 @@
 import * as contract from '@hatband/contract';
-import { RuleDefinition, type RuleInput } from '@hatband/core/rules';
 import { Project } from '@hatband/core/tasks';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
-import { settled, startTestServer, type TestServer } from './testServer.ts';
+import { arrive, goLive, settled, startTestServer, type TestServer } from './testServer.ts';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -12,22 +11,6 @@ afterEach(() => server.end());
 
 const addProject = (project: Partial<Project> & { name: string }) =>
   server.ask(contract.addProject, { body: Project.parse(project) });
-
-async function putToWork(rule: RuleInput) {
-  const { id, revision } = await server.ask(contract.addRule, {
-    body: { definition: RuleDefinition.parse(rule) },
-  });
-  return server.ask(contract.goLive, { params: { id }, revision });
-}
-
-/** Sends one mail and waits for what became of it. */
-async function arrive(subject: string, text: string) {
-  const before = (await server.ask(contract.listArrivals)).items.length;
-  await server.send({ subject, text });
-  const [arrival] = (await settled(server, before + 1)).items;
-  if (!arrival) throw new Error('nothing arrived');
-  return arrival;
-}
 
 describe('what rules name', () => {
   test('a task gets all that its rule reads, in its project and section, with what is made for it', async () => {
@@ -42,7 +25,7 @@ describe('what rules name', () => {
     await server.ask(contract.registers.templates.add, {
       body: { name: 'Loan', checklist: ['Ask the insurer'], effort: 'PT2H' },
     });
-    await putToWork({
+    await goLive(server, {
       name: 'Loans',
       read: [
         { field: 'due', from: [{ kind: 'day', from: 'deadline', plus: -2, unit: 'working days' }] },
@@ -55,7 +38,7 @@ describe('what rules name', () => {
       route: [{ project: 'Loans in', section: 'Abroad', assignee: 'Tomas Quill', template: 'Loan' }],
       effects: [{ kind: 'label', add: ['in hand'] }],
     });
-    const arrival = await arrive('Gauge', 'Please return the gauge by 7 December.\n\nCrate: Oak\n');
+    const arrival = await arrive(server, 'Gauge', 'Please return the gauge by 7 December.\n\nCrate: Oak\n');
     const [task] = (await server.ask(contract.getArrival, { params: { id: arrival.id } })).tasks;
     expect(task).toMatchObject({
       due: '2026-12-03',
@@ -82,7 +65,7 @@ describe('what rules name', () => {
 
   test('a new name of a project or a person is carried into the rules, as a new version', async () => {
     const project = await addProject({ name: 'Loans in' });
-    const live = await putToWork({ name: 'Loans', route: [{ project: 'Loans in' }] });
+    const live = await goLive(server, { name: 'Loans', route: [{ project: 'Loans in' }] });
     await server.ask(contract.saveProject, {
       params: { id: project.id },
       revision: project.revision,
@@ -90,7 +73,7 @@ describe('what rules name', () => {
     });
     const [rule] = (await server.ask(contract.listRules)).items;
     expect(rule).toMatchObject({ version: 2, live: { route: [{ project: 'Loans' }] } });
-    expect((await arrive('Gauge', 'x')).tasks[0]?.project?.name).toBe('Loans');
+    expect((await arrive(server, 'Gauge', 'x')).tasks[0]?.project?.name).toBe('Loans');
     const versions = await server.ask(contract.listVersions, { params: { id: live.id } });
     expect(versions.items.map(({ definition }) => definition.route[0]?.project)).toEqual([
       'Loans',
@@ -101,8 +84,8 @@ describe('what rules name', () => {
   test('a new name of a person or a tag is carried into the tasks that hold the old one', async () => {
     await server.ask(contract.registers.people.add, { body: { name: 'Tomas Quill' } });
     await server.ask(contract.registers.tags.add, { body: { name: 'loan' } });
-    await putToWork({ name: 'Loans', route: [{ assignee: 'Tomas Quill', tags: ['Loan', 'other'] }] });
-    const { tasks } = await arrive('Gauge', 'x');
+    await goLive(server, { name: 'Loans', route: [{ assignee: 'Tomas Quill', tags: ['Loan', 'other'] }] });
+    const { tasks } = await arrive(server, 'Gauge', 'x');
     const [person] = (await server.ask(contract.registers.people.list)).items;
     const [tag] = (await server.ask(contract.registers.tags.list)).items;
     await server.ask(contract.registers.people.save, {
@@ -155,14 +138,14 @@ describe('what rules name', () => {
 describe('a rule that cannot be worked', () => {
   test('holds its message and says why; the tasks of others stand; release runs only it', async () => {
     const project = await addProject({ name: 'Loans in' });
-    await putToWork({
+    await goLive(server, {
       name: 'First',
       then: 'go on',
       read: [{ field: 'tags', from: [{ kind: 'fixed', value: ['a'] }] }],
     });
-    const second = await putToWork({ name: 'Second', route: [{ project: 'Loans in' }] });
+    const second = await goLive(server, { name: 'Second', route: [{ project: 'Loans in' }] });
     await server.ask(contract.deleteProject, { params: { id: project.id }, revision: project.revision });
-    const arrival = await arrive('Gauge', 'x');
+    const arrival = await arrive(server, 'Gauge', 'x');
     expect(arrival).toMatchObject({
       outcome: {
         kind: 'held',
@@ -182,12 +165,12 @@ describe('a rule that cannot be worked', () => {
   });
 
   test('what a rule holds for the user becomes a task when he releases it', async () => {
-    const rule = await putToWork({
+    const rule = await goLive(server, {
       name: 'Read first',
       makes: { kind: 'hold', why: 'Ask Tomas.' },
       effects: [{ kind: 'flag' }],
     });
-    const arrival = await arrive('Gauge', 'x');
+    const arrival = await arrive(server, 'Gauge', 'x');
     expect(arrival.outcome).toMatchObject({ kind: 'held', held: [{ why: 'hold', message: 'Ask Tomas.' }] });
     const release = { params: { id: arrival.id }, body: { ruleId: rule.id } };
     const released = await server.ask(contract.releaseArrival, release);
@@ -199,7 +182,11 @@ describe('a rule that cannot be worked', () => {
 
 describe('a reply', () => {
   test('in a thread with an open task becomes a comment on it', async () => {
-    await putToWork({ name: 'Replies', when: { all: [{ kind: 'openTask' }] }, makes: { kind: 'comment' } });
+    await goLive(server, {
+      name: 'Replies',
+      when: { all: [{ kind: 'openTask' }] },
+      makes: { kind: 'comment' },
+    });
     const raw = (id: string, more: string, text: string) =>
       `From: orla@northcape.example\r\nTo: ${server.inbox}\r\nSubject: Gauge\r\nMessage-ID: <${id}@northcape.example>\r\n${more}\r\n${text}\r\n`;
     await server.send({ from: 'orla@northcape.example', raw: raw('a', '', 'Please measure the gauge.') });
@@ -276,8 +263,8 @@ describe('files of rules', () => {
 });
 
 test('the full trace asks every rule, also those that the index ruled out', async () => {
-  await putToWork({ name: 'Couriers', when: { all: [{ kind: 'words', words: ['courier'] }] } });
-  const arrival = await arrive('Gauge', 'x');
+  await goLive(server, { name: 'Couriers', when: { all: [{ kind: 'words', words: ['courier'] }] } });
+  const arrival = await arrive(server, 'Gauge', 'x');
   const { then, now } = await server.ask(contract.traceArrival, { params: { id: arrival.id } });
   expect(then?.ruledOut).toMatchObject([{ name: 'Couriers', terms: ['word courier'] }]);
   expect(now.trace.map(({ name, taken }) => [name, taken])).toEqual([

@@ -1,7 +1,7 @@
 import * as contract from '@hatband/contract';
 import { RuleDefinition, type RuleInput } from '@hatband/core/rules';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
-import { oneTask, Refused, settled, startTestServer, type TestServer } from './testServer.ts';
+import { goLive, oneTask, Refused, settled, startTestServer, type TestServer } from './testServer.ts';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -20,10 +20,7 @@ const definition = (part: Partial<RuleInput> = {}): RuleDefinition =>
     ...part,
   });
 
-async function liveRule(part: Partial<RuleInput> = {}) {
-  const { id, revision } = await server.ask(contract.addRule, { body: { definition: definition(part) } });
-  return server.ask(contract.goLive, { params: { id }, revision });
-}
+const liveRule = (part: Partial<RuleInput> = {}) => goLive(server, definition(part));
 
 describe('rules', () => {
   test('a draft does nothing; going live makes version 1, which takes the next mail and is named by its evidence', async () => {

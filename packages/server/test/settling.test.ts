@@ -1,6 +1,6 @@
 import * as contract from '@hatband/contract';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
-import { settled, startTestServer, until, type TestServer } from './testServer.ts';
+import { goLive, settled, startTestServer, until, type TestServer } from './testServer.ts';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -81,20 +81,15 @@ describe('one message that came twice', () => {
     await server.ask(contract.addProject, { body: project });
     await server.send({ raw: original() });
     await settled(server, 1);
-    const { id, revision } = await server.ask(contract.addRule, {
-      body: {
-        definition: {
-          name: 'Loans',
-          read: [
-            { field: 'Lender', from: [{ kind: 'fixed', value: 'Northcape' }] },
-            { field: 'tags', from: [{ kind: 'fixed', value: ['loan'] }] },
-            { field: 'title', from: [{ kind: 'fixed', value: 'Another title' }] },
-          ],
-          route: [{ project: 'Loans in' }],
-        },
-      },
+    await goLive(server, {
+      name: 'Loans',
+      read: [
+        { field: 'Lender', from: [{ kind: 'fixed', value: 'Northcape' }] },
+        { field: 'tags', from: [{ kind: 'fixed', value: ['loan'] }] },
+        { field: 'title', from: [{ kind: 'fixed', value: 'Another title' }] },
+      ],
+      route: [{ project: 'Loans in' }],
     });
-    await server.ask(contract.goLive, { params: { id }, revision });
     const [before] = (await server.ask(contract.listTasks)).items;
     await server.send({ raw: forward });
     const [second] = (await settled(server, 2)).items;
@@ -129,10 +124,7 @@ describe('one message that came twice', () => {
     const params = { id: second?.id ?? 0 };
     await server.ask(contract.settleAgain, { params, body: { how: 'make its own' } });
     expect((await server.ask(contract.listTasks)).items).toHaveLength(2);
-    const { id, revision } = await server.ask(contract.addRule, {
-      body: { definition: { name: 'Each of them', again: 'make' } },
-    });
-    await server.ask(contract.goLive, { params: { id }, revision });
+    await goLive(server, { name: 'Each of them', again: 'make' });
     await server.send({ raw: forward.replace('Urgent', 'Very urgent').replace('fwd-1', 'fwd-2') });
     expect((await settled(server, 3)).items[0]).toMatchObject({ outcome: { kind: 'tasks' } });
   });
@@ -140,22 +132,17 @@ describe('one message that came twice', () => {
 
 describe('by hand', () => {
   test('a rule that takes the message is shown as the task that it would make, and makes it when told to', async () => {
-    const add = async (definition: object) => {
-      const { id, revision } = await server.ask(contract.addRule, { body: { definition } });
-      await server.ask(contract.goLive, { params: { id }, revision });
-      return id;
-    };
-    const byHand = await add({
+    const { id: byHand } = await goLive(server, {
       name: 'Call back',
       start: { kind: 'hand' },
       read: [{ field: 'title', otherwise: 'Call back' }],
     });
-    await add({
+    await goLive(server, {
       name: 'Only loans',
       start: { kind: 'hand' },
       when: { all: [{ kind: 'words', in: ['subject'], words: ['loan'] }] },
     });
-    await add({ name: 'Takes all', makes: { kind: 'nothing' } });
+    await goLive(server, { name: 'Takes all', makes: { kind: 'nothing' } });
     await server.send({ subject: 'Your call' });
     const [arrival] = (await settled(server, 1)).items;
     const params = { id: arrival?.id ?? 0 };

@@ -1,5 +1,6 @@
 import type { Endpoint, Problem } from '@hatband/contract';
 import * as contract from '@hatband/contract';
+import type { RuleInput } from '@hatband/core/rules';
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -144,6 +145,21 @@ export const settled = (server: Pick<TestServer, 'ask'>, count: number) =>
     () => server.ask(contract.listArrivals, { query: { limit: 200 } }),
     ({ items }) => items.length >= count && items.every((a) => a.outcome.kind !== 'waiting'),
   );
+
+/** Puts a new rule to work. */
+export async function goLive({ ask }: Pick<TestServer, 'ask'>, definition: RuleInput) {
+  const { id, revision } = await ask(contract.addRule, { body: { definition } });
+  return ask(contract.goLive, { params: { id }, revision });
+}
+
+/** Sends one mail and waits for what became of it. */
+export async function arrive(server: TestServer, subject: string, text: string) {
+  const before = (await server.ask(contract.listArrivals)).items.length;
+  await server.send({ subject, text });
+  const [arrival] = (await settled(server, before + 1)).items;
+  if (!arrival) throw new Error('nothing arrived');
+  return arrival;
+}
 
 /** Sends one message and answers its task. */
 export async function oneTask(server: TestServer) {

@@ -1,5 +1,4 @@
 import * as contract from '@hatband/contract';
-import type { RuleInput } from '@hatband/core/rules';
 import { afterAll, afterEach, beforeAll, beforeEach } from 'vitest';
 import { OWN, PASSWORD, startDovecot, USER, type Dovecot } from './dovecot.ts';
 import { startTestServer, until, type TestServer } from './testServer.ts';
@@ -72,13 +71,6 @@ export const museum = async () =>
   (await server.ask(contract.listMailboxes)).items.find(({ settings }) => settings.name === 'Museum');
 
 export const isWatching = () => until(museum, (mailbox) => mailbox?.state.kind === 'watching');
-
-/** Its number. */
-export async function goLive(rule: RuleInput): Promise<string> {
-  const { id, revision } = await server.ask(contract.addRule, { body: { definition: rule } });
-  await server.ask(contract.goLive, { params: { id }, revision });
-  return id;
-}
 
 export const sheet = async (id: number) => server.ask(contract.getArrival, { params: { id } });
 

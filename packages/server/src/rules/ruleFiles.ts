@@ -15,7 +15,7 @@ import { findNamed, insertNamed } from '../named/registers.ts';
 import { parseJson, type RuleRow, type Store } from '../store/index.ts';
 import { insertRule, withLive, type Seen } from './rules.ts';
 import type { User } from '../settings/user.ts';
-import { contextNow } from './ruleSet.ts';
+import { currentContext } from './ruleSet.ts';
 
 /** Rules as a file, in their order, with what they name; of each its draft, else the version that went live. */
 export async function exportRules(store: Store, user: User, ids: readonly string[] | null): Promise<string> {
@@ -29,7 +29,7 @@ export async function exportRules(store: Store, user: User, ids: readonly string
     state,
     rule: parseJson(RuleDefinition, draft ?? live ?? ''),
   }));
-  return writeRuleFile(rules, await contextNow(read, user));
+  return writeRuleFile(rules, await currentContext(read, user));
 }
 
 /** The rules of a file as drafts. Throws, with all places, where it does not hold together; nothing is changed then. */

@@ -15,7 +15,7 @@ import type { User, UserNow } from '../settings/user.ts';
 import { parseJson, type Store } from '../store/index.ts';
 
 /** What rules are compiled for, as it is now. */
-export async function contextNow(db: Knex, { context }: User): Promise<Context> {
+export async function currentContext(db: Knex, { context }: User): Promise<Context> {
   const [people, tables, templates] = await Promise.all([
     listNamed(db, 'people', Person),
     listNamed(db, 'tables', LookupTable),
@@ -58,7 +58,7 @@ export function openRuleSet(store: Store, userNow: UserNow): () => Promise<Compi
     const seq = row?.seq ?? 0;
     const user = await userNow();
     if (known?.seq === seq && known.user === user) return known.compiled;
-    const compiled = compile(await liveRules(store.read), await contextNow(store.read, user));
+    const compiled = compile(await liveRules(store.read), await currentContext(store.read, user));
     known = { seq, user, compiled };
     return compiled;
   };

@@ -7,7 +7,7 @@ import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
 import { parseJson, type RuleRow, type Store } from '../store/index.ts';
 import type { User } from '../settings/user.ts';
-import { contextNow } from './ruleSet.ts';
+import { currentContext } from './ruleSet.ts';
 
 const MONTH_MS = 30 * 24 * 60 * 60 * 1000;
 
@@ -125,7 +125,7 @@ export const goLive = (store: Store, user: User, seen: Seen, clock: Clock) =>
 
 /** A rule that names what does not exist, or cannot work otherwise, does not go live. */
 async function requireSound(trx: Knex.Transaction, user: User, definition: RuleDefinition): Promise<void> {
-  const problems = checkRule(definition, await contextNow(trx, user));
+  const problems = checkRule(definition, await currentContext(trx, user));
   const [first] = problems;
   if (!first) return;
   const issues = problems.map(({ path, message }) => ({ path: path.join('.'), message }));
