@@ -15,14 +15,14 @@ import type { User, UserNow } from '../settings/user.ts';
 import { parseJson, type Store } from '../store/index.ts';
 
 /** What rules are compiled for, as it is now. */
-export async function currentContext(db: Knex, { context }: User): Promise<Context> {
+export async function currentContext(db: Knex, user: User): Promise<Context> {
   const [people, tables, templates] = await Promise.all([
     listNamed(db, 'people', Person),
     listNamed(db, 'tables', LookupTable),
     listNamed(db, 'templates', TaskTemplate),
   ]);
   return Context.parse({
-    ...context,
+    ...user.context,
     projects: await listProjects(db),
     people: people.map(({ body }) => body),
     tables: tables.map(({ body }) => body),
