@@ -17,7 +17,9 @@ export function PeopleCards() {
   const { data } = useQuery(register(people));
   const [said, setSaid] = useState<string | null>(null);
   const act = useAct(['named', 'samples']);
-  const items = data?.items ?? [];
+  // Who is known already has to be known first.
+  if (!data) return null;
+  const { items } = data;
   const take = (file: File) => {
     setSaid(null);
     act.mutate(async () => {
