@@ -8,6 +8,7 @@ import { goLive, newFolder, settled, startTestServer, until } from './testServer
 import {
   carriedOut,
   isWatching,
+  mark,
   museum,
   put,
   settingsFor,
@@ -67,6 +68,21 @@ test('what two rules do is done one after the other, the second where the first 
     return client.search({ keyword: 'Noted' });
   });
   expect(noted).toHaveLength(1);
+});
+
+test('a message that came in by a label and by its flag is found for both after it was moved', async () => {
+  const file = await byHand('File it', { kind: 'move', folder: 'Archive' });
+  const note = await byHand('Note it', { kind: 'label', add: ['Noted'], remove: [] });
+  await goLive(theServer(), { name: 'Labelled', start: { kind: 'label', is: ['ToDo'] } });
+  await watch([{ folder: 'INBOX', for: ['label', 'flag'] }]);
+  await mark(await put(letter('Twice marked')), ['ToDo', '\\Flagged']);
+  const [second, first] = (await settled(theServer(), 2)).items.map(({ id }) => id);
+  await pause(true);
+  await start(first ?? 0, file);
+  await start(second ?? 0, note);
+  await pause(false);
+  expect(await carriedOut(first ?? 0)).toEqual([{ state: 'done', problem: null }]);
+  expect(await carriedOut(second ?? 0)).toEqual([{ state: 'done', problem: null }]);
 });
 
 test('a message whose number holds no more is found by its Message-ID', async () => {

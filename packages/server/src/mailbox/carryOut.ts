@@ -90,7 +90,10 @@ async function attempt(carrying: Carrying, account: Account, row: Due): Promise<
 /** Labels, flag and the mark “read” first; where the message goes comes last. */
 async function act({ store }: Carrying, account: Account, row: Due): Promise<void> {
   // What was done just now may have moved it.
-  const place: Place | undefined = await store.read('arrivals').where({ id: row.arrival_id }).first();
+  const place: Place | undefined = await store
+    .read('arrivals')
+    .where({ id: row.arrival_id })
+    .first('mailbox_id', 'folder', 'uid', 'uid_validity', 'message_id');
   if (!place) return;
   const folder = await account.open(place.folder ?? 'INBOX');
   const uid = await findMessage(store, folder, place);

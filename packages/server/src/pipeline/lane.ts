@@ -58,7 +58,7 @@ function pendingJob(onDeath: () => void) {
       send?.();
     });
   const ready = begin();
-  // A death before the first job is told to that job's lane, a new one.
+  // Where nobody waits yet, the next job gets a lane of its own.
   ready.catch(() => undefined);
   return {
     ready,

@@ -11,7 +11,7 @@ export interface Reader {
   close: () => void;
 }
 
-/** A busy machine may take long to load the script; no message is to blame for that. */
+/** A busy machine may take long to load the script; that is no part of a message’s time. */
 const START_TIMEOUT_MS = 120_000;
 
 /**
