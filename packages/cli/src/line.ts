@@ -17,7 +17,7 @@ export function lineOf(file: string, reading: Reading) {
     sentAt: anatomy.sentAt,
     note,
     latest,
-    attachments: message.attachments,
+    attachments: message.attachments.map(({ name, type, size }) => ({ name, type, size })),
     tasks: outcome.tasks.map(({ fields, evidence }, i) => ({
       title: fields.title,
       due: fields.due,

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { decode, dropAttachments } from '../mail/index.ts';
-import { isSameSending, judge, parseSenders, Policy } from './index.ts';
+import { judge, parseSenders, Policy } from './index.ts';
+import { isSameSending } from './sameSending.ts';
 
 const context = {
   me: ['ines@saltmarsh.example'],

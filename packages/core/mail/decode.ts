@@ -1,3 +1,5 @@
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex } from '@noble/hashes/utils.js';
 import PostalMime, { decodeWords, type Address, type Attachment as MimePart, type Email } from 'postal-mime';
 import { calendarEvents } from './calendar.ts';
 import { inCharset, strangeCharset } from './charsets.ts';
@@ -141,13 +143,13 @@ function attachedMessages({ headers, attachments }: Email): MimePart[] {
 function withAttached(outer: Message, inner: Message): Message {
   const start = outer.text === '' ? 0 : outer.text.length + 2;
   const text = outer.text === '' ? inner.text : `${outer.text}\n\n${inner.text}`;
-  const { from, sentAt, subject } = inner;
+  const { from, sentAt, subject, messageId } = inner;
   return {
     ...outer,
     text: cut(text, outer.warnings),
     attached: [
       ...outer.attached,
-      { start, from, sentAt, subject },
+      { start, from, sentAt, subject, messageId },
       ...inner.attached.map((a) => ({ ...a, start: a.start + start })),
     ],
     events: [...outer.events, ...inner.events],
@@ -176,7 +178,9 @@ function isAttachment(part: MimePart): boolean {
 }
 
 function attachment(part: MimePart): Attachment {
-  return { name: part.filename ?? 'unnamed', type: part.mimeType, size: contentBytes(part).byteLength };
+  const bytes = contentBytes(part);
+  const name = part.filename ?? 'unnamed';
+  return { name, type: part.mimeType, size: bytes.byteLength, digest: bytesToHex(sha256(bytes)) };
 }
 
 function contentBytes({ content }: MimePart): Uint8Array {

@@ -3,7 +3,13 @@ import { z } from 'zod';
 export const Mailbox = z.object({ name: z.string(), address: z.string() });
 export type Mailbox = z.infer<typeof Mailbox>;
 
-export const Attachment = z.object({ name: z.string(), type: z.string(), size: z.number() });
+/** `size` in bytes, `digest` the SHA-256 of its content in hex; empty where it was read before that was kept. */
+export const Attachment = z.object({
+  name: z.string(),
+  type: z.string(),
+  size: z.number(),
+  digest: z.string().default(''),
+});
 export type Attachment = z.infer<typeof Attachment>;
 
 /** A message that came attached to this one: its words stand in `text` from `start` on. */
@@ -12,6 +18,7 @@ export const AttachedMessage = z.object({
   from: Mailbox.nullable(),
   sentAt: z.string().nullable(),
   subject: z.string().nullable(),
+  messageId: z.string().nullable().default(null),
 });
 export type AttachedMessage = z.infer<typeof AttachedMessage>;
 

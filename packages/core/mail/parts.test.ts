@@ -43,7 +43,7 @@ describe('parts', () => {
       'Subject: x\n\nhere\n\nbegin 644 plan.txt\n#0V%T\n`\nend\n\nbye\n',
     );
     expect(text.replace(/\n+/g, ' ')).toBe('here bye');
-    expect(attachments).toEqual([{ name: 'plan.txt', type: 'application/octet-stream', size: 3 }]);
+    expect(attachments).toMatchObject([{ name: 'plan.txt', type: 'application/octet-stream', size: 3 }]);
   });
 
   test('the richer alternative is read', async () => {

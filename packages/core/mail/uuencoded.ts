@@ -1,3 +1,5 @@
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import type { Attachment } from './message.ts';
 
 const FILE = /^begin [0-7]{3,4} ([^\n]{1,200})\n((?:[ -`]{1,62}\n)*?)end$/gm;
@@ -10,7 +12,12 @@ export function takeFiles(text: string): { text: string; files: Attachment[] } {
     const size = body
       .split('\n')
       .reduce((sum, line) => sum + (line === '' ? 0 : (line.charCodeAt(0) - 32) & 63), 0);
-    files.push({ name, type: 'application/octet-stream', size });
+    files.push({
+      name,
+      type: 'application/octet-stream',
+      size,
+      digest: bytesToHex(sha256(utf8ToBytes(body))),
+    });
     return '';
   });
   return { text: rest, files };

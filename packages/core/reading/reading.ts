@@ -6,7 +6,7 @@ import { Message } from '../mail/index.ts';
 import { Facts } from './facts.ts';
 
 /** Raised whenever the same bytes may be read otherwise than before; stored readings of other versions stay. */
-export const READER_VERSION = 7;
+export const READER_VERSION = 8;
 
 export const Reading = z.object({
   message: Message,

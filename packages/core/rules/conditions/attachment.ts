@@ -17,7 +17,8 @@ export const attachment = conditionKind(
     compile: ({ name, type, largerThan }) => {
       const finders = name.map((each) => findWords(each));
       return ({ incoming: { reading } }) => {
-        const { attachments } = reading.message;
+        // One whose content was not kept has nothing to offer.
+        const attachments = reading.message.attachments.filter(({ size }) => size > 0);
         const fit = attachments.find(
           (each) =>
             (finders.length === 0 || finders.some((find) => find(fold(each.name)).length > 0)) &&

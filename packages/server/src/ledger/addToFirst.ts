@@ -1,5 +1,5 @@
 import type { EvidenceSpan, Reading } from '@hatband/core/reading';
-import { BUILT_IN, FieldEvidence, type Incoming, type MadeTask, type Proposal } from '@hatband/core/rules';
+import { BUILT_IN, FieldEvidence, type MadeTask, type Proposal } from '@hatband/core/rules';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
@@ -8,10 +8,13 @@ import { findProject } from '../named/projects.ts';
 import { insertComment } from '../pipeline/insertComment.ts';
 import { saveReferences } from '../pipeline/knownTasks.ts';
 import { parseJson, type TaskRow } from '../store/index.ts';
-import { columnOf, fieldsOf, stored, type StoredField } from '../tasks/columns.ts';
+import { columnOf, DONE, fieldsOf, stored, type StoredField } from '../tasks/columns.ts';
 
 interface Again {
   arrivalId: number;
+  /** The arrival that the first tasks came from. */
+  first: number;
+  /** What this arrival makes. */
   tasks: readonly MadeTask[];
 }
 
@@ -21,25 +24,21 @@ interface Again {
  */
 export async function addToFirst(
   trx: Knex.Transaction,
-  { reading, tasks: known }: Incoming,
-  { arrivalId, tasks }: Again,
+  reading: Reading,
+  { arrivalId, first, tasks }: Again,
   clock: Clock,
 ): Promise<void> {
   const at = clock().toISOString();
-  const rows = await trx('tasks').whereIn(
-    'id',
-    known.ofOriginal.map(({ key }) => Number(key)),
-  );
+  const rows = await trx('tasks').where({ arrival_id: first }).orderBy('id');
   const note = noteOf(reading);
   const text = note.map(({ quote }) => quote).join('');
-  for (const on of known.ofOriginal) {
-    const row = rows.find(({ id }) => id === Number(on.key));
-    if (!row) continue;
+  for (const row of rows) {
     const made = tasks.find(({ itemKey }) => itemKey === row.item_key) ?? tasks[0];
     if (made) await fill(trx, row, made, at);
     const { ruleId, version } = made?.rule ?? { ruleId: BUILT_IN, version: 1 };
     const evidence = { ruleId, version, readingId: null, readingKind: 'note', spans: note };
     const proposes = made ? proposals(row, made) : [];
+    const on = { key: String(row.id), title: row.title, open: true };
     await insertComment(
       trx,
       arrivalId,
@@ -47,6 +46,22 @@ export async function addToFirst(
       at,
     );
     await record(trx, [{ kind: 'task', ref: String(row.id) }]);
+  }
+}
+
+/** The tasks of an arrival whose words went to others; what they hold stays on them. */
+export async function cancelTasks(trx: Knex.Transaction, arrivalId: number, clock: Clock): Promise<void> {
+  const rows = await trx('tasks')
+    .where({ arrival_id: arrivalId })
+    .whereNotIn('status', DONE)
+    .select('id', 'status', 'revision');
+  const by = { actor: 'user' as const, run: randomUUID(), at: clock().toISOString() };
+  for (const { id, status, revision } of rows) {
+    await trx('tasks')
+      .where({ id })
+      .update({ status: 'cancelled', revision: revision + 1 });
+    await trx('task_changes').insert({ task_id: id, field: 'status', old: status, new: 'cancelled', ...by });
+    await record(trx, [{ kind: 'task', ref: String(id) }]);
   }
 }
 

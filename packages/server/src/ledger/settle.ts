@@ -9,7 +9,7 @@ import { workOne, type Applying, type Rework } from '../pipeline/apply.ts';
 import { settleReport } from '../pipeline/reportTask.ts';
 import { saveOutcome } from '../pipeline/saveOutcome.ts';
 import { inflateJson, parseJson, type Store } from '../store/index.ts';
-import { addToFirst } from './addToFirst.ts';
+import { addToFirst, cancelTasks } from './addToFirst.ts';
 import { viewArrival } from './arrivals.ts';
 import { incomingNow, storedMessage, type StoredMessage } from './storedMessage.ts';
 
@@ -126,7 +126,10 @@ async function atDoor(store: Store, id: number) {
   return row;
 }
 
-/** Of mail whose original came before: adds what is new to the first task, or makes its own. */
+/**
+ * Of mail whose original came before, or may have: adds what is new to the first tasks, whereupon its own are cancelled,
+ * or makes or keeps its own.
+ */
 export async function settleAgain(
   store: Store,
   id: number,
@@ -134,18 +137,23 @@ export async function settleAgain(
   applying: Applying,
 ): Promise<Arrival> {
   const row = await storedMessage(store, id);
-  if (row.outcome_kind !== 'again')
+  if (row.again_of === null)
     throw new Failure('stale', 'It was settled already what becomes of this message.');
+  const { again_of: first, outcome_kind } = row;
   const incoming = await incomingNow(store, row, applying);
   const alone = { ...incoming, tasks: { ...incoming.tasks, ofOriginal: [] } };
   const outcome = evaluate(applying.rules, alone, { lastRule: true });
   await store.write(async (trx) => {
-    const isOwn = how === 'make its own';
-    if (isOwn) await saveOutcome(trx, row, { ...outcome, effects: [] }, applying.clock);
-    else await addToFirst(trx, incoming, { arrivalId: id, tasks: outcome.tasks }, applying.clock);
-    await trx('arrivals')
-      .where({ id })
-      .update({ outcome_kind: isOwn ? outcome.kind : 'comment' });
+    const settled = await trx('arrivals').where({ id, again_of: first }).update({ again_of: null });
+    if (settled === 0) throw new Failure('stale', 'It was settled already what becomes of this message.');
+    if (how === 'add to the first') {
+      await addToFirst(trx, incoming.reading, { arrivalId: id, first, tasks: outcome.tasks }, applying.clock);
+      await cancelTasks(trx, id, applying.clock);
+      await trx('arrivals').where({ id }).update({ outcome_kind: 'comment' });
+    } else if (outcome_kind === 'again') {
+      await saveOutcome(trx, row, { ...outcome, effects: [] }, applying.clock);
+      await trx('arrivals').where({ id }).update({ outcome_kind: outcome.kind });
+    }
     await record(trx, [{ kind: 'arrival', ref: String(id) }]);
   });
   return viewArrival(store, id);

@@ -2,7 +2,8 @@ import { Reading } from '@hatband/core/reading';
 import type { Incoming } from '@hatband/core/rules';
 import { missing } from '../errors.ts';
 import type { Applying } from '../pipeline/apply.ts';
-import { ARRIVED, incomingOf, withAddress, type Arrived } from '../pipeline/arrived.ts';
+import { ARRIVED, withAddress, type Arrived } from '../pipeline/arrived.ts';
+import { incomingOf } from '../pipeline/incomingOf.ts';
 import { inflateJson, type ArrivalRow, type Store } from '../store/index.ts';
 
 /** An arrival that was read, with what became of it. */
@@ -53,6 +54,6 @@ export function incomingNow(
   row: StoredMessage,
   { rules: { context }, domain }: Applying,
 ): Promise<Incoming> {
-  const around = { threadId: row.thread_id ?? row.id, domain, zone: context.zone };
+  const around = { threadId: row.thread_id ?? row.id, domain, zone: context.zone, me: context.me };
   return incomingOf(store.read, row, inflateJson(Reading, row.body), around);
 }

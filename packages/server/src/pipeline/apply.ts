@@ -1,4 +1,4 @@
-import { Policy } from '@hatband/core/intake';
+import { deliveryKey } from '@hatband/core/intake';
 import type { Reading } from '@hatband/core/reading';
 import {
   compileRule,
@@ -7,15 +7,17 @@ import {
   Outcome,
   type CompiledRules,
   type Held,
-  type Incoming,
   type RuleVersion,
 } from '@hatband/core/rules';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
 import { record } from '../events.ts';
 import { deflateJson, parseJson, type ArrivalRow } from '../store/index.ts';
-import { incomingOf, type Arrived } from './arrived.ts';
-import { deliveryHash, originHash, originSent, threadOf } from './knownTasks.ts';
+import type { Arrived } from './arrived.ts';
+import { incomingOf } from './incomingOf.ts';
+import { threadOf } from './knownTasks.ts';
+import { findOriginals, hashOf, originColumns } from './originals.ts';
+import { policyOf } from './policyOf.ts';
 import { reportFailure, settleReport } from './reportTask.ts';
 import { saveOutcome } from './saveOutcome.ts';
 
@@ -37,7 +39,8 @@ export async function applyOutcome(
 ): Promise<void> {
   const threadId = await threadOf(trx, arrival.id, reading);
   const { message, anatomy } = reading;
-  const delivery_hash = deliveryHash(reading);
+  const { context } = applying.rules;
+  const delivery_hash = hashOf(deliveryKey(reading));
   const changed = await trx('arrivals')
     .where({ id: arrival.id, state: 'ready' })
     .update({
@@ -49,8 +52,7 @@ export async function applyOutcome(
       asks_address: anatomy.who?.address ?? '',
       thread_id: threadId,
       delivery_hash,
-      origin_hash: originHash(reading),
-      origin_sent: originSent(reading),
+      ...originColumns(arrival, reading, context.me),
     });
   if (changed === 0) return;
   if (await joinSameDelivery(trx, arrival, delivery_hash)) return;
@@ -62,11 +64,11 @@ export async function applyOutcome(
     await waitForHand(trx, arrival.id);
     return;
   }
-  const { context } = applying.rules;
-  const around = { threadId, domain: applying.domain, zone: context.zone };
+  const around = { threadId, domain: applying.domain, zone: context.zone, me: context.me };
   const incoming = await incomingOf(trx, arrival, reading, around);
   const outcome = evaluate(applying.rules, incoming, { lastRule: true });
-  await keepOutcome(trx, arrival, incoming, outcome, applying.clock);
+  const alike = (await findOriginals(trx, arrival, reading, context.me)).alike;
+  await keepOutcome(trx, arrival, { reading, outcome, alike }, applying.clock);
 }
 
 /**
@@ -82,6 +84,8 @@ async function joinSameDelivery(
   const first = await trx('arrivals')
     .where({ address_id, occasion, trigger, delivery_hash })
     .whereNull('same_as')
+    // What was never let in speaks for nothing.
+    .whereNull('gate')
     .where('id', '<', id)
     .first('id');
   if (!first) return false;
@@ -113,8 +117,6 @@ async function holdAtDoor(
   await record(trx, [{ kind: 'arrival', ref: String(arrival.id) }]);
 }
 
-export const policyOf = ({ policy }: Pick<Arrived, 'policy'>): Policy => parseJson(Policy, policy);
-
 export const report = (trx: Knex.Transaction, arrival: Arrived, title: string, clock: Clock) =>
   reportFailure(trx, {
     arrivalId: arrival.id,
@@ -136,12 +138,18 @@ async function nextTry(trx: Knex.Transaction, id: number, clock: Clock): Promise
   return new Date(clock().getTime() + 2 ** retries * HOUR_MS).toISOString();
 }
 
+interface Settled {
+  reading: Reading;
+  outcome: Outcome;
+  /** An earlier arrival that may bring the same original. */
+  alike: number | null;
+}
+
 /** The ledger entry, and all that comes of the outcome. */
 async function keepOutcome(
   trx: Knex.Transaction,
   arrival: Arrived,
-  { reading, tasks }: Incoming,
-  given: Outcome,
+  { reading, outcome: given, alike }: Settled,
   clock: Clock,
 ): Promise<void> {
   const remedy = policyOf(arrival).failures['rule failed'];
@@ -157,19 +165,12 @@ async function keepOutcome(
       held: JSON.stringify(held),
       effects: JSON.stringify(effects),
       trace: deflateJson({ reason, trace, ruledOut }),
-      again_of: kind === 'again' ? await arrivalOf(trx, tasks.ofOriginal[0]?.key) : null,
+      again_of: kind === 'again' || outcome.tasks.length > 0 ? alike : null,
       retry_at: failed.length > 0 && remedy === 'try again' ? await nextTry(trx, arrival.id, clock) : null,
     });
   await saveOutcome(trx, arrival, outcome, clock);
   if (failed.length > 0 && remedy === 'report')
     await report(trx, arrival, `A rule failed: ${reading.message.subject}`, clock);
-}
-
-async function arrivalOf(trx: Knex.Transaction, task: string | undefined): Promise<number | null> {
-  const row = await trx('tasks')
-    .where({ id: Number(task) })
-    .first('arrival_id');
-  return row?.arrival_id ?? null;
 }
 
 /** As if the rules that failed had made nothing of it. */
@@ -200,7 +201,7 @@ export async function workOne(
   const { context } = applying.rules;
   const { clock } = applying;
   const threadId = arrival.thread_id ?? arrival.id;
-  const around = { threadId, domain: applying.domain, zone: context.zone };
+  const around = { threadId, domain: applying.domain, zone: context.zone, me: context.me };
   const incoming = await incomingOf(trx, arrival, reading, around);
   const outcome = evaluateOne(compileRule(released(rule), context), incoming, context);
   const left = [...held, ...outcome.held];

@@ -1,9 +1,5 @@
-import { localTime, type Reading } from '@hatband/core/reading';
-import { Delivery, type Incoming, type Target } from '@hatband/core/rules';
 import type { Knex } from 'knex';
-import { z } from 'zod';
-import { parseJson, type ArrivalRow } from '../store/index.ts';
-import { knownTasks } from './knownTasks.ts';
+import type { ArrivalRow } from '../store/index.ts';
 
 /** An arrival as rules see it: its row, with the way in that it came by. */
 export type Arrived = Pick<
@@ -24,7 +20,8 @@ export type Arrived = Pick<
 > &
   AddressOf;
 
-interface AddressOf {
+/** The way in, of an arrival's row. */
+export interface AddressOf {
   target_kind: 'inbox' | 'project' | 'task' | 'mailbox';
   task_id: number | null;
   policy: string;
@@ -64,45 +61,3 @@ export const ARRIVED = [
   'mailboxes.name as mailbox_name',
   'local_part',
 ] as const;
-
-interface Around {
-  threadId: number;
-  domain: string;
-  zone: string;
-}
-
-/** A message with all that rules may look at. */
-export async function incomingOf(
-  db: Knex,
-  arrival: Arrived,
-  reading: Reading,
-  { threadId, domain, zone }: Around,
-): Promise<Incoming> {
-  const asked = { arrivalId: arrival.id, threadId, taskId: arrival.task_id };
-  return {
-    reading,
-    delivery: deliveryOf(arrival, domain, zone),
-    tasks: await knownTasks(db, asked, reading),
-  };
-}
-
-function deliveryOf(row: Arrived, domain: string, zone: string): Delivery {
-  return Delivery.parse({
-    source: row.source,
-    target: targetOf(row),
-    address: row.target_kind === 'mailbox' ? null : `${row.local_part}@${domain}`,
-    plusWord: row.plus_word,
-    labels: parseJson(z.array(z.string()), row.labels),
-    set: row.occasion === 'label' ? row.trigger : null,
-    flagged: Boolean(row.flagged),
-    folder: row.folder,
-    at: localTime(row.received_at, zone),
-    occasion: row.occasion,
-  });
-}
-
-function targetOf({ target_kind, task_id, project_name, mailbox_name }: AddressOf): Target {
-  if (target_kind === 'task' && task_id !== null) return { kind: 'task', taskId: task_id };
-  if (target_kind === 'mailbox') return { kind: 'mailbox', name: mailbox_name ?? '' };
-  return project_name === null ? { kind: 'inbox' } : { kind: 'project', name: project_name };
-}

@@ -1,12 +1,9 @@
-import { deliveryKey, isSameSending, originKey } from '@hatband/core/intake';
 import { idsOf, referencesIn, referencesOf } from '@hatband/core/dryrun';
 import type { Reading } from '@hatband/core/reading';
 import type { KnownTask, KnownTasks } from '@hatband/core/rules';
 import type { TaskFields } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
-import { createHash } from 'node:crypto';
 import { DONE } from '../tasks/columns.ts';
-import { REPORT } from './reportTask.ts';
 
 /** The thread of a message: that of any message it answers, else one of its own. */
 export async function threadOf(
@@ -31,12 +28,14 @@ export interface Asked {
   threadId: number;
   /** The task whose own address it came by. */
   taskId: number | null;
+  /** The arrival of the same original by another way. */
+  sameArrival: number | null;
 }
 
 /** The tasks that a message may speak of: those of messages that came before it, and that of its address. */
 export async function knownTasks(
   db: Knex,
-  { arrivalId, threadId, taskId }: Asked,
+  { arrivalId, threadId, taskId, sameArrival }: Asked,
   reading: Reading,
 ): Promise<KnownTasks> {
   const thread: TaskName[] = await db('tasks')
@@ -63,9 +62,13 @@ export async function knownTasks(
       : await db('tasks')
           .where({ id: taskId })
           .first(...NAME);
-  const origin = originHash(reading);
-  const again =
-    origin === null ? [] : await tasksOfOriginal(db, arrivalId, { origin, sent: originSent(reading) });
+  const again: TaskName[] =
+    sameArrival === null
+      ? []
+      : await db('tasks')
+          .where({ arrival_id: sameArrival })
+          .orderBy('id')
+          .select(...NAME);
   return {
     thread: thread.map(known),
     byReference,
@@ -75,31 +78,6 @@ export async function knownTasks(
 }
 
 const NAME = ['tasks.id', 'title', 'status'] as const;
-
-async function tasksOfOriginal(
-  db: Knex,
-  arrivalId: number,
-  { origin, sent }: { origin: Buffer; sent: string | null },
-): Promise<TaskName[]> {
-  const rows: (TaskName & { origin_sent: string | null })[] = await db('tasks')
-    .join('arrivals', 'arrivals.id', 'tasks.arrival_id')
-    .where({ origin_hash: origin })
-    .where('tasks.arrival_id', '<', arrivalId)
-    .whereNot('tasks.rule_id', REPORT)
-    .orderBy('tasks.id')
-    .select(...NAME, 'origin_sent');
-  return rows.filter((row) => isSameSending(row.origin_sent, sent));
-}
-
-export const originSent = ({ anatomy, message }: Reading) => anatomy.sentAt ?? message.sentAt;
-
-/** What is the same of a message however it came. */
-export const originHash = (reading: Reading) => hashOf(originKey(reading));
-/** What two deliveries of one message have in common, though their bytes differ. */
-export const deliveryHash = (reading: Reading) => hashOf(deliveryKey(reading));
-
-const hashOf = (key: string | null) =>
-  key === null ? null : createHash('sha256').update(key).digest().subarray(0, 16);
 
 interface TaskName {
   id: number;

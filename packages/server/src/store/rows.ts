@@ -112,10 +112,15 @@ export interface ArrivalRow {
   retries: number;
   /** The arrival of the same message at the same address, which speaks for this one too. */
   same_as: number | null;
-  /** The arrival of the same original by another way, whose tasks this one would make again. */
+  /** The earlier arrival of the same original by another way, or of what is alike. */
   again_of: number | null;
   delivery_hash: Buffer | null;
+  /** Of the writer and his words: what may be the same original. */
   origin_hash: Buffer | null;
+  /** Of all that makes it the same original; null where it cannot stand for another. */
+  origin_exact: Buffer | null;
+  /** The original's own Message-ID. */
+  origin_id: string | null;
   /** When the newest words were sent. */
   origin_sent: string | null;
   state: ArrivalState;

@@ -1,4 +1,4 @@
-import { settleAgain, type ArrivalSheet } from '@hatband/contract';
+import { settleAgain, type ArrivalSheet, type OutcomeKind } from '@hatband/contract';
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { call } from '../api/call.ts';
@@ -7,21 +7,30 @@ import { ErrorLine } from '../shared/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './ReadingSheet.module.css';
 
-/** Mail whose original came another way before: its task is not made twice unless the user says so. */
-export function AgainNote({ arrivalId, before }: { arrivalId: number; before: ArrivalSheet['before'] }) {
+/** Mail whose original came another way before, or may have; its tasks are merged with the first only by the user's word. */
+export function AgainNote({ arrivalId, kind, before }: Props) {
   const clock = useClock();
   const act = useAct(['arrivals', 'tasks']);
   const settle = (how: 'add to the first' | 'make its own') => () => {
     act.mutate(() => call(settleAgain, { params: { id: arrivalId }, body: { how } }));
   };
+  const isSame = kind === 'again';
+  const earlier = <Link to={`/ledger/${String(before.arrivalId)}`}>see the earlier one</Link>;
   return (
     <section className={css.held} aria-label="Came before">
       <p>
-        <b>The same mail came before,</b> another way:{' '}
-        {before && <Link to={`/ledger/${String(before.arrivalId)}`}>see it there</Link>}
+        {isSame ? (
+          <>
+            <b>The same message came before</b> another way, so no second task was made: {earlier}.
+          </>
+        ) : (
+          <>
+            <b>The same words came before</b> and already have a task: {earlier}.
+          </>
+        )}
       </p>
       <ul className={css.plain}>
-        {before?.tasks.map(({ id, title, due, priority }) => (
+        {before.tasks.map(({ id, title, due, priority }) => (
           <li key={id}>
             <Link to={`/tasks/${String(id)}`}>{title}</Link>
             {due && `, due ${dayText(due, clock.today)}`}
@@ -29,16 +38,30 @@ export function AgainNote({ arrivalId, before }: { arrivalId: number; before: Ar
           </li>
         ))}
       </ul>
-      <p>What that task has stays as it is; another due date is proposed on it.</p>
+      <p>
+        Merging adds what is new here to that task and keeps what it has; a different due date becomes a
+        proposal.{!isSame && ' The task made here is then cancelled.'}
+      </p>
       <div className={css.choices}>
-        <Button size="small" type="primary" loading={act.isPending} onClick={settle('add to the first')}>
-          Add what is new to that task
+        <Button
+          size="small"
+          type={isSame ? 'primary' : 'default'}
+          loading={act.isPending}
+          onClick={settle('add to the first')}
+        >
+          Merge with the earlier task
         </Button>
         <Button size="small" onClick={settle('make its own')}>
-          Make a task of its own
+          {isSame ? 'Make a separate task' : 'Keep both tasks'}
         </Button>
       </div>
       <ErrorLine error={act.error} />
     </section>
   );
+}
+
+interface Props {
+  arrivalId: number;
+  kind: OutcomeKind;
+  before: NonNullable<ArrivalSheet['before']>;
 }

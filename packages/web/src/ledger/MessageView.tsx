@@ -50,10 +50,10 @@ export function MessageView({
             ? '1 attachment'
             : `${String(message.attachments.length)} attachments`}
           :{' '}
-          {message.attachments.map(({ name }, n) => (
+          {message.attachments.map(({ name, size }, n) => (
             <Fragment key={n}>
               {n > 0 && ', '}
-              <AttachmentLink arrivalId={arrival.id} n={n} name={name} />
+              <AttachmentLink arrivalId={arrival.id} n={n} name={name} size={size} />
             </Fragment>
           ))}
         </p>

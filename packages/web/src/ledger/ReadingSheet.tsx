@@ -87,7 +87,9 @@ function Sheet({ sheet }: { sheet: ArrivalSheet }) {
             />
           ))}
           <DoorNote arrival={arrival} />
-          {arrival.outcome.kind === 'again' && <AgainNote arrivalId={arrival.id} before={sheet.before} />}
+          {sheet.before && (
+            <AgainNote arrivalId={arrival.id} kind={arrival.outcome.kind} before={sheet.before} />
+          )}
           {arrival.outcome.held.map((held) => (
             <HeldNote key={held.ruleId} arrivalId={arrival.id} held={held} />
           ))}

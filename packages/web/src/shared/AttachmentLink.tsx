@@ -1,10 +1,24 @@
 import { attachmentPath } from '@hatband/contract';
 
-/** An attachment of a message, as a download. */
-export function AttachmentLink({ arrivalId, n, name }: { arrivalId: number; n: number; name: string }) {
+interface Props {
+  arrivalId: number;
+  n: number;
+  name: string;
+  /** In bytes. */
+  size: number;
+}
+
+/** An attachment of a message, as a download; one whose content is not there is only named. */
+export function AttachmentLink({ arrivalId, n, name, size }: Props) {
+  if (size === 0)
+    return (
+      <span>
+        <bdi>{name}</bdi> (content not kept)
+      </span>
+    );
   return (
     <a href={attachmentPath.replace(':id', String(arrivalId)).replace(':n', String(n))} download>
-      {name}
+      <bdi>{name}</bdi>
     </a>
   );
 }

@@ -154,8 +154,8 @@ function CommentLine({ comment: { text, at, by, attachments } }: { comment: Comm
       {by.kind === 'rule' && attachments.length > 0 && (
         <p className={css.source}>
           With it:{' '}
-          {attachments.map(({ n, name }) => (
-            <AttachmentLink key={n} arrivalId={by.arrivalId} n={n} name={name} />
+          {attachments.map(({ n, name, size }) => (
+            <AttachmentLink key={n} arrivalId={by.arrivalId} n={n} name={name} size={size} />
           ))}
         </p>
       )}

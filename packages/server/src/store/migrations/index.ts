@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import * as first from './001-first.ts';
 import * as rules from './002-rules.ts';
 import * as waysIn from './003-ways-in.ts';
+import * as originals from './004-originals.ts';
 
 export interface Migration {
   name: string;
@@ -13,4 +14,5 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '001-first', ...first },
   { name: '002-rules', ...rules },
   { name: '003-ways-in', ...waysIn },
+  { name: '004-originals', ...originals },
 ];
