@@ -38,6 +38,7 @@ async function startHatband() {
   const dist = path.join(import.meta.dirname, '../dist');
   const server = await startServer(config, {
     readerScript: new URL(`file://${dist}/server/reader.js`),
+    ruleFileScript: new URL(`file://${dist}/server/ruleFile.js`),
     webFolder: `${dist}/web`,
   });
   const [inbox] = await listAddresses(server.store, config.domain, () => new Date());

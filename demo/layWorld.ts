@@ -6,6 +6,7 @@ import type { Clock } from '@hatband/server/clock';
 import { saveAddress } from '@hatband/server/intake/addresses';
 import { makeDeposit } from '@hatband/server/intake/deposit';
 import { findProject } from '@hatband/server/named/projects';
+import { readRuleFile } from '@hatband/server/rules/readRuleFile';
 import { importRules } from '@hatband/server/rules/ruleFiles';
 import { goLive, listRules, setPaused } from '@hatband/server/rules/rules';
 import { userOf, type User } from '@hatband/server/settings/user';
@@ -41,7 +42,10 @@ export async function layWorld(store: Store, clock: Clock): Promise<void> {
   if (await store.read('projects').first()) return;
   const world = World.parse(JSON.parse(await readDemo('world.json')));
   const { folders, me, zone } = world;
-  await importRules(store, await readDemo('rules.json'), clock);
+  await importRules(
+    { store, clock, read: (json) => Promise.resolve(readRuleFile(json)), onProgress: () => undefined },
+    { json: await readDemo('rules.json'), replaceDrafts: true },
+  );
   const settings = UserSettings.parse({
     me: [me],
     zone,

@@ -10,6 +10,7 @@ export async function buildServer() {
       main: 'packages/server/src/main.ts',
       demo: 'demo/main.ts',
       reader: 'packages/server/src/pipeline/reader.worker.ts',
+      ruleFile: 'packages/server/src/rules/ruleFile.worker.ts',
     },
     absWorkingDir: root,
     outdir: 'dist/server',

@@ -6,7 +6,7 @@ import { endpoint } from './endpoint.ts';
 export const Import = z.object({
   id: z.number(),
   name: z.string(),
-  state: z.enum(['running', 'done', 'failed']),
+  state: z.enum(['running', 'done', 'cancelled', 'failed']),
   /** In bytes, of which `read` were looked through. */
   size: z.number(),
   read: z.number(),
@@ -19,6 +19,14 @@ export type Import = z.infer<typeof Import>;
 export const listImports = endpoint({
   method: 'get',
   path: '/api/imports',
+  answer: z.object({ items: z.array(Import) }),
+});
+
+/** Ends an import that is running; what it has brought in stays. */
+export const cancelImport = endpoint({
+  method: 'delete',
+  path: '/api/imports/:id',
+  params: RowId,
   answer: z.object({ items: z.array(Import) }),
 });
 

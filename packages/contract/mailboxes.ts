@@ -85,10 +85,21 @@ export const pauseMailbox = endpoint({
   body: z.object({ paused: z.boolean() }),
 });
 
+const isNameless = (given: unknown): given is { name: string } =>
+  z.object({ name: z.string() }).safeParse(given).data?.name.trim() === '';
+
 /** Tries a connection: what is wrong in words, or the folders that are there. `id`: whose password stands in. */
 export const testMailbox = endpoint({
   method: 'post',
   path: '/api/mailbox-test',
-  body: MailboxBody.extend({ id: z.number().nullable() }),
+  body: z.object({
+    // A connection can be tried before the mailbox has a name.
+    settings: z.preprocess(
+      (given) => (isNameless(given) ? { ...given, name: 'unnamed' } : given),
+      MailboxSettings,
+    ),
+    password: z.string().max(1000).optional(),
+    id: z.number().nullable(),
+  }),
   answer: z.object({ problems: z.array(z.string()), folders: z.array(z.string()) }),
 });

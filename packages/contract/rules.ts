@@ -84,10 +84,24 @@ export const ImportResult = z.object({
 });
 export type ImportResult = z.infer<typeof ImportResult>;
 
+/** The path of an issue that names a rule whose draft an import would replace. */
+export const DRAFT_ISSUE = 'draft';
+
+/** How far the import that runs is; null where none does. */
+export const importProgress = endpoint({
+  method: 'get',
+  path: '/api/rules/import',
+  answer: z.object({ running: z.object({ done: z.number(), total: z.number() }).nullable() }),
+});
+
 /** Takes rules in from a file's JSON, as drafts; a file that does not hold together changes nothing. */
 export const importRules = endpoint({
   method: 'post',
   path: '/api/rules/import',
-  body: z.object({ json: z.string().max(5_000_000) }),
+  body: z.object({
+    json: z.string().max(20_000_000, 'A file of rules has at most 20 million letters.'),
+    /** Drafts that are there under the same names are replaced; else they are named as issues `draft`. */
+    replaceDrafts: z.boolean().default(false),
+  }),
   answer: ImportResult,
 });

@@ -83,9 +83,8 @@ function messageIdOf({ message, anatomy }: Reading): string | null {
     return message.messageId;
   const start = anatomy.parts[latest]?.start ?? 0;
   const inner = message.attached.findLast((attached) => attached.start <= start);
-  return inner && inner.sentAt === anatomy.sentAt && isSameMailbox(inner.from, anatomy.who)
-    ? inner.messageId
-    : null;
+  if (inner?.sentAt !== anatomy.sentAt || !isSameMailbox(inner.from, anatomy.who)) return null;
+  return inner.messageId;
 }
 
 const isSameMailbox = (a: Mailbox | null, b: Mailbox | null) =>

@@ -1,10 +1,7 @@
 import type { CalendarEvent } from './message.ts';
 
-/** More appointments in one message are a calendar, not a letter. */
-const MOST = 50;
-
-/** The appointments (VEVENT) of a calendar part (RFC 5545, sections 3.1 and 3.6.1). */
-export function calendarEvents(text: string): CalendarEvent[] {
+/** The first `most` appointments (VEVENT) of a calendar part (RFC 5545, sections 3.1 and 3.6.1). */
+export function calendarEvents(text: string, most: number): CalendarEvent[] {
   const lines = text.replace(/\r?\n[ \t]/g, '').split(/\r?\n/);
   const events: CalendarEvent[] = [];
   let open: Map<string, string> | null = null;
@@ -13,7 +10,8 @@ export function calendarEvents(text: string): CalendarEvent[] {
     if (/^BEGIN:VEVENT/i.test(line)) [open, people] = [new Map(), new Set()];
     else if (/^END:VEVENT/i.test(line) && open) {
       const event = eventOf(open, [...people]);
-      if (event && events.length < MOST) events.push(event);
+      if (event) events.push(event);
+      if (events.length >= most) return events;
       open = null;
     } else if (open) {
       const found = /^([A-Z-]+)(?:;[^:]*)?:(.*)$/i.exec(line.slice(0, 2000));

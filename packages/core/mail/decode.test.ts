@@ -52,7 +52,8 @@ describe('decode', () => {
         'Content-Type: multipart/mixed; boundary=b\n\n--b\nContent-Type: text/plain\n\nhello\n--b\nContent-Type: application/pdf; name="loan-form.pdf"\nContent-Disposition: attachment\nContent-Transfer-Encoding: base64\n\nAAAA\n--b--\n',
       ),
     );
-    expect(attachments).toEqual([{ name: 'loan-form.pdf', type: 'application/pdf', size: 3 }]);
+    expect(attachments).toMatchObject([{ name: 'loan-form.pdf', type: 'application/pdf', size: 3 }]);
+    expect(attachments[0]?.digest).toMatch(/^[\da-f]{64}$/);
   });
 
   test('reads the same after LF became CRLF', async () => {

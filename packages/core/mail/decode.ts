@@ -1,10 +1,11 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import PostalMime, { decodeWords, type Address, type Attachment as MimePart, type Email } from 'postal-mime';
+import { boundParts } from './boundParts.ts';
 import { calendarEvents } from './calendar.ts';
 import { inCharset, strangeCharset } from './charsets.ts';
 import { countHtmlWords, countWords, htmlText } from './htmlText.ts';
-import type { Attachment, Mailbox, Message } from './message.ts';
+import type { Attachment, CalendarEvent, Mailbox, Message } from './message.ts';
 import { repair } from './repair.ts';
 import { parseDateHeader } from './sentDate.ts';
 import { takeFiles } from './uuencoded.ts';
@@ -13,6 +14,11 @@ import { takeFiles } from './uuencoded.ts';
 export const TEXT_LIMIT = 200_000;
 /** Its blank belongs to it (RFC 3676, section 4.3). */
 const SIGNATURE_MARK = '-- ';
+/** No letter has more; what lies beyond stays in its bytes. */
+const LONGEST_SUBJECT = 2000;
+const LONGEST_HEADER = 20_000;
+const MOST_HEADERS = 1000;
+const MOST_PEOPLE = 1000;
 /** Attached messages within attached messages. */
 const DEEPEST = 3;
 
@@ -20,29 +26,34 @@ const DEEPEST = 3;
 export const decode = (bytes: Uint8Array): Promise<Message> => decodeAt(bytes, 0);
 
 async function decodeAt(bytes: Uint8Array, depth: number): Promise<Message> {
-  const warnings: string[] = [];
-  const email = await known(await parse(repair(withoutExcess(bytes)), warnings), strangeCharset(bytes));
-  const headers = email.headers.map((h) => ({ name: h.originalKey, value: decodeWords(h.value) }));
+  const bound = boundParts(withoutExcess(bytes));
+  const warnings = [...bound.warnings];
+  const email = await known(await parse(repair(bound.bytes), warnings), strangeCharset(bytes));
+  const headers = email.headers
+    .slice(0, MOST_HEADERS)
+    .map((h) => ({ name: h.originalKey, value: decodeWords(h.value.slice(0, LONGEST_HEADER)) }));
   const { text: own, files } = takeFiles(textOf(email, warnings));
   const attached = depth < DEEPEST ? attachedMessages(email) : [];
   const outer = {
-    subject: cleanLine(email.subject ?? ''),
+    subject: cleanLine((email.subject ?? '').slice(0, LONGEST_SUBJECT)),
     from: mailboxes(email.from ? [email.from] : [])[0] ?? null,
-    to: mailboxes(email.to ?? []),
-    cc: mailboxes(email.cc ?? []),
+    to: mailboxes(email.to ?? []).slice(0, MOST_PEOPLE),
+    cc: mailboxes(email.cc ?? []).slice(0, MOST_PEOPLE),
     sentAt: parseDateHeader(headers.find((h) => h.name.toLowerCase() === 'date')?.value ?? ''),
     messageId: email.messageId ?? null,
     inReplyTo: email.inReplyTo ?? null,
     headers,
     text: own,
     attached: [],
-    events: email.attachments.filter(isCalendar).flatMap((part) => calendarEvents(contentText(part))),
+    events: eventsIn(email, warnings),
     attachments: [
       ...email.attachments.filter((part) => !attached.includes(part) && isAttachment(part)).map(attachment),
       ...files,
     ],
     warnings,
   };
+  const others = email.attachments.filter((part) => isMessage(part) && !attached.includes(part));
+  if (others.length > 0) warnings.push(sayUnread(others));
   let whole: Message = outer;
   for (const part of attached) whole = withAttached(whole, await decodeAt(contentBytes(part), depth + 1));
   return whole;
@@ -52,7 +63,7 @@ async function decodeAt(bytes: Uint8Array, depth: number): Promise<Message> {
 export const attachedFiles = (bytes: Uint8Array): Promise<(Uint8Array | null)[]> => filesAt(bytes, 0);
 
 async function filesAt(bytes: Uint8Array, depth: number): Promise<(Uint8Array | null)[]> {
-  const email = await parse(repair(withoutExcess(bytes)), []);
+  const email = await parse(repair(boundParts(withoutExcess(bytes)).bytes), []);
   const attached = depth < DEEPEST ? attachedMessages(email) : [];
   const own = email.attachments.filter((part) => !attached.includes(part) && isAttachment(part));
   const within = takeFiles(textOf(email, [])).files.map(() => null);
@@ -98,11 +109,11 @@ const IS_HTML = /^\s*<(?:!doctype html|html[\s>])/i;
 function textOf(email: Email, warnings: string[]): string {
   const plain = email.text ?? '';
   const html = email.html ?? '';
-  if (html === '') return tidy(IS_HTML.test(plain.slice(0, 500)) ? htmlText(plain) : plain, warnings);
+  if (html === '') return tidy(IS_HTML.test(plain.slice(0, 500)) ? htmlText(plain, warnings) : plain, warnings);
   const words = countWords(plain.slice(0, TEXT_LIMIT));
   if (words > 0 && words * 1.5 + 20 >= countHtmlWords(html.slice(0, TEXT_LIMIT * 4)))
     return tidy(plain, warnings);
-  const converted = tidy(htmlText(html), warnings);
+  const converted = tidy(htmlText(html, warnings), warnings);
   if (words > 0)
     warnings.push('The plain text says less than the formatted one; the formatted one was read.');
   return converted === '' ? tidy(plain, warnings) : converted;
@@ -135,8 +146,18 @@ const MOST_POSTS = 50;
 function attachedMessages({ headers, attachments }: Email): MimePart[] {
   const isKind = (kind: string) =>
     headers.some((h) => h.key === 'content-type' && h.value.toLowerCase().includes(kind));
-  const messages = attachments.filter((a) => a.mimeType === 'message/rfc822');
+  const messages = attachments.filter(isMessage);
   return isKind('multipart/report') ? [] : messages.slice(0, isKind('multipart/digest') ? MOST_POSTS : 1);
+}
+
+const isMessage = ({ mimeType }: MimePart) => mimeType === 'message/rfc822';
+
+const NAMED = 5;
+
+function sayUnread(messages: readonly MimePart[]): string {
+  const names = messages.slice(0, NAMED).map((part) => `“${nameOf(part)}”`);
+  const all = messages.length > NAMED ? `${names.join(', ')} and others` : names.join(', ');
+  return `Other messages came attached and were not read for tasks; they are kept as attachments: ${all}.`;
 }
 
 /** The attached message's words stand below the outer ones. */
@@ -159,11 +180,32 @@ function withAttached(outer: Message, inner: Message): Message {
 
 function mailboxes(addresses: Address[]): Mailbox[] {
   return addresses.flatMap((a) =>
-    a.group ? mailboxes(a.group) : [{ name: cleanLine(a.name), address: a.address }],
+    a.group ? mailboxes(a.group) : [{ name: shortLine(a.name), address: shortLine(a.address) }],
   );
 }
 
 const cleanLine = (value: string) => value.replace(/\s+/g, ' ').trim();
+
+/** Names and addresses of people and files are no longer (RFC 5321, section 4.5.3.1; POSIX, NAME_MAX). */
+const LONGEST_NAME = 320;
+const shortLine = (value: string | undefined) => cleanLine((value ?? '').slice(0, LONGEST_NAME));
+
+const nameOf = (part: MimePart) =>
+  shortLine(part.filename ?? undefined) || (isMessage(part) ? 'message.eml' : 'unnamed');
+/** More appointments in one message are a calendar, not a letter. */
+const MOST_EVENTS = 50;
+
+function eventsIn({ attachments }: Email, warnings: string[]): CalendarEvent[] {
+  const events: CalendarEvent[] = [];
+  for (const part of attachments.filter(isCalendar)) {
+    events.push(...calendarEvents(contentText(part), MOST_EVENTS + 1 - events.length));
+    if (events.length <= MOST_EVENTS) continue;
+    warnings.push(`Its calendar holds more than ${String(MOST_EVENTS)} appointments; the others are kept but were not read.`); // prettier-ignore
+    return events.slice(0, MOST_EVENTS);
+  }
+  return events;
+}
+
 const isCalendar = (part: MimePart) => /^(?:text\/calendar|application\/ics)$/.test(part.mimeType);
 
 /** What a person would call an attachment: no inline logo, no signature of the mail itself. */
@@ -179,8 +221,7 @@ function isAttachment(part: MimePart): boolean {
 
 function attachment(part: MimePart): Attachment {
   const bytes = contentBytes(part);
-  const name = part.filename ?? 'unnamed';
-  return { name, type: part.mimeType, size: bytes.byteLength, digest: bytesToHex(sha256(bytes)) };
+  return { name: nameOf(part), type: part.mimeType, size: bytes.byteLength, digest: bytesToHex(sha256(bytes)) };
 }
 
 function contentBytes({ content }: MimePart): Uint8Array {

@@ -1,4 +1,5 @@
 import { compile, type FormatCallback } from 'html-to-text';
+import { boundHtml } from './boundHtml.ts';
 
 /** A row is a line; its cells stand apart by a tab, as long as there are several. */
 const row: FormatCallback = (elem, walk, builder) => {
@@ -52,8 +53,10 @@ const convert = compile({
 });
 
 /** HTML as plain text: lists keep their marks, rows their cells (apart by tabs), quotes get `> `. */
-export function htmlText(html: string): string {
-  return convert(hideUnseen(html));
+export function htmlText(given: string, warnings: string[] = []): string {
+  const { html, warnings: bounded } = boundHtml(hideUnseen(given));
+  warnings.push(...bounded);
+  return convert(html);
 }
 
 /** Preview lines that mail programs hide from the reader. */
@@ -63,7 +66,22 @@ function hideUnseen(html: string): string {
 
 /** The words of HTML, roughly and fast: how many there are. */
 export function countHtmlWords(html: string): number {
-  return countWords(html.replace(/<(style|script|head)\b[\s\S]*?<\/\1>|<[^<>]*>|&[a-z#\d]{1,8};/gi, ' '));
+  return countWords(withoutUnread(html).replace(/<[^<>]*>|&[a-z#\d]{1,8};/gi, ' '));
+}
+
+/** Without what no reader sees, each stretch up to the next end tag of its kind. */
+function withoutUnread(html: string): string {
+  const kept: string[] = [];
+  const folded = html.toLowerCase();
+  let from = 0;
+  for (const { index, 1: name = '' } of html.matchAll(/<(style|script|head)\b/gi)) {
+    if (index < from) continue;
+    const end = folded.indexOf(`</${name.toLowerCase()}>`, index);
+    if (end === -1) break;
+    kept.push(html.slice(from, index));
+    from = end;
+  }
+  return [...kept, html.slice(from)].join(' ');
 }
 
 export const countWords = (text: string) => text.match(/[\p{L}\p{N}]+/gu)?.length ?? 0;

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { nameKey, sameName } from '../tasks/index.ts';
+import { nameKey } from '../tasks/index.ts';
 import { checkRule } from './check.ts';
 import { Context, Named } from './context.ts';
+import { isTooDeep } from './isTooDeep.ts';
 import { issuesOf } from './issues.ts';
 import { namesIn } from './names.ts';
 import { RuleFields, withIds, withoutIds, type RuleDefinition } from './rule.ts';
@@ -35,8 +36,6 @@ export interface FileError {
 
 export type ParsedFile = { file: RuleFile; errors: null } | { file: null; errors: FileError[] };
 
-const DEEPEST = 60;
-
 /** The rules of a file's JSON, or what is wrong with it; never throws. */
 export function parseRuleFile(json: string): ParsedFile {
   const failed = (errors: FileError[]): ParsedFile => ({ file: null, errors });
@@ -46,7 +45,7 @@ export function parseRuleFile(json: string): ParsedFile {
   } catch (error) {
     return failed([{ path: '', message: `This is no JSON: ${error instanceof Error ? error.message : ''}` }]);
   }
-  if (isDeeper(value, DEEPEST)) return failed([{ path: '', message: 'It is nested too deep.' }]);
+  if (isTooDeep(value)) return failed([{ path: '', message: 'It is nested too deep.' }]);
   const version = z.object({ version: z.unknown() }).safeParse(value).data?.version;
   if (version !== undefined && version !== 1)
     return failed([
@@ -62,11 +61,6 @@ export function parseRuleFile(json: string): ParsedFile {
   return errors.length > 0 ? failed(errors) : { file: parsed.data, errors: null };
 }
 
-function isDeeper(value: unknown, levels: number): boolean {
-  if (typeof value !== 'object' || value === null) return false;
-  return levels === 0 || Object.values(value).some((each) => isDeeper(each, levels - 1));
-}
-
 const writePath = (path: readonly PropertyKey[]) =>
   path
     .map((key) => (typeof key === 'number' ? `[${key}]` : `.${String(key)}`))
@@ -76,10 +70,12 @@ const writePath = (path: readonly PropertyKey[]) =>
 /** Two rules of one name, and rules that cannot work with what travels with them. */
 function problemsIn(file: RuleFile): FileError[] {
   const context = Context.parse({ ...file });
+  const names = new Set<string>();
+  const isTaken = (key: string) => names.size === names.add(key).size;
   return file.rules.flatMap(({ rule }, i) => [
-    ...(file.rules.findIndex((other) => sameName(other.rule.name, rule.name)) === i
-      ? []
-      : [{ path: `rules[${i}].name`, message: `There are two rules “${rule.name}”.` }]),
+    ...(isTaken(nameKey(rule.name))
+      ? [{ path: `rules[${i}].name`, message: `There are two rules “${rule.name}”.` }]
+      : []),
     ...checkRule(rule, context).map(({ path, message }) => ({
       path: writePath(['rules', i, ...path]),
       message,

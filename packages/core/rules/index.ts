@@ -19,6 +19,7 @@ export {
   type FileRule,
 } from './file.ts';
 export { Delivery, Incoming, KnownTask, KnownTasks, Occasion, SourceKind, Target } from './incoming.ts';
+export { isTooDeep } from './isTooDeep.ts';
 export { issuesOf, type Misfit } from './issues.ts';
 export { kindsPage } from './kindsPage.ts';
 export { LookupTable } from './lookupTable.ts';

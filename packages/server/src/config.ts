@@ -23,11 +23,26 @@ const Environment = z.strictObject({
   HATBAND_PORT: port.default(4750),
   /** Names besides the interface's own under which the page may be asked for, separated by commas. */
   HATBAND_NAMES: z.string().default('').transform(list),
+  /** Proxies in front of the page whose X-Forwarded-For and X-Forwarded-Proto are believed: addresses or networks. */
+  HATBAND_PROXIES: z
+    .string()
+    .default('')
+    .transform(list)
+    .pipe(
+      z.array(
+        z.union(
+          [z.ipv4(), z.ipv6(), z.cidrv4(), z.cidrv6(), z.literal('loopback')],
+          'is no list of addresses or networks, as in 127.0.0.1,10.0.0.0/8',
+        ),
+      ),
+    ),
   HATBAND_PASSPHRASE: z.string().min(8, 'has fewer than 8 characters').optional(),
   /** The interface that mail is received on. */
   HATBAND_SMTP_HOST: Interface.default('127.0.0.1'),
   HATBAND_SMTP_PORT: port.default(2525),
   HATBAND_DATA: z.string().min(1).default('./data'),
+  /** Begins with nothing where the database was lost; one that is there is kept. */
+  HATBAND_ANEW: z.literal('yes', 'is yes or not set').optional(),
   /** The domain of the intake addresses. */
   HATBAND_DOMAIN: z.hostname().default('hatband.test'),
   /** The user's own addresses, separated by commas. */
@@ -52,9 +67,12 @@ export interface Config {
   port: number;
   names: string[];
   passphrase: string | null;
+  proxies: string[];
   smtpHost: string;
   smtpPort: number;
   dataFolder: string;
+  /** A lost database is begun anew. */
+  mayBeLost: boolean;
   domain: string;
   /** The user, until he has saved settings of his own. */
   user: UserSettings;
@@ -79,9 +97,11 @@ export function readConfig(environment: Readonly<Record<string, string | undefin
     port: e.HATBAND_PORT,
     names: e.HATBAND_NAMES.map((name) => name.toLowerCase()),
     passphrase: e.HATBAND_PASSPHRASE ?? null,
+    proxies: e.HATBAND_PROXIES,
     smtpHost: e.HATBAND_SMTP_HOST,
     smtpPort: e.HATBAND_SMTP_PORT,
     dataFolder: path.resolve(e.HATBAND_DATA),
+    mayBeLost: e.HATBAND_ANEW === 'yes',
     domain: e.HATBAND_DOMAIN.toLowerCase(),
     user: {
       me: list(e.HATBAND_ME).map((address) => address.toLowerCase()),

@@ -31,5 +31,19 @@ export const missing = (what: string) => new Failure('missing', `There is no suc
 
 export const messageOf = (error: unknown) => (error instanceof Error ? error.message : String(error));
 
+/** What a log may tell of an error: its kind and place. Its words may hold mail, names or passwords. */
+export const traceOf = (error: unknown) => ({
+  kind: error instanceof Error ? error.name : typeof error,
+  code: codeOf(error),
+  at: error instanceof Error ? framesOf(error.stack ?? '') : [],
+});
+
+const framesOf = (stack: string) =>
+  stack
+    .split('\n')
+    .filter((line) => /^\s+at /.test(line))
+    .slice(0, 5)
+    .map((line) => line.trim());
+
 export const codeOf = (error: unknown) =>
   error instanceof Error && 'code' in error && typeof error.code === 'string' ? error.code : null;

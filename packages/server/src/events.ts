@@ -1,5 +1,6 @@
 import type { ChangeEvent } from '@hatband/contract';
 import type { Knex } from 'knex';
+import type { Background } from './background.ts';
 import type { EventRow, Store } from './store/index.ts';
 
 /** Older events are forgotten; a page that asks for them reads everything anew. */
@@ -25,7 +26,7 @@ export async function record(
   if (events.length > 0) await trx('events').insert([...events]);
 }
 
-export function makeEvents(store: Store): Events {
+export function makeEvents(store: Store, background: Background): Events {
   const subscribers = new Set<{ seq: number; send: (events: ChangeEvent[]) => void }>();
   let timer: NodeJS.Timeout | null = null;
   let last = 0;
@@ -42,18 +43,29 @@ export function makeEvents(store: Store): Events {
     }
   };
   const schedule = () => {
-    timer ??= setTimeout(() => void flush(), Math.max(0, last + PAUSE_MS - Date.now()));
+    timer ??= setTimeout(
+      () => {
+        background('telling pages what changed', flush);
+      },
+      Math.max(0, last + PAUSE_MS - Date.now()),
+    );
   };
   return {
     notify: schedule,
     subscribe: (seen, send) => {
       const subscriber = { seq: seen ?? Number.MAX_SAFE_INTEGER, send };
-      void newestSeq(store).then((newest) => {
+      let isOver = false;
+      background('telling a page what it missed', async () => {
+        const newest = await newestSeq(store);
+        if (isOver) return;
         subscriber.seq = Math.min(subscriber.seq, newest);
         subscribers.add(subscriber);
         schedule();
       });
-      return () => subscribers.delete(subscriber);
+      return () => {
+        isOver = true;
+        subscribers.delete(subscriber);
+      };
     },
     close: () => {
       if (timer) clearTimeout(timer);

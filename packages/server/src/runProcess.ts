@@ -1,16 +1,20 @@
 import { readConfig } from './config.ts';
-import { messageOf, StartFailure } from './errors.ts';
-import { startServer, type Parts } from './startServer.ts';
+import { messageOf, StartFailure, traceOf } from './errors.ts';
+import { startServer, type Parts, type RunningServer } from './startServer.ts';
 
 /** The life of the server's process: start or one sentence and exit 1; on SIGINT or SIGTERM finish, close, exit 0. */
 export async function runProcess(more: Pick<Parts, 'prepare' | 'anew'> = {}): Promise<void> {
+  // What is written is the user's own: database, imports, backups.
+  process.umask(0o077);
   try {
     const config = readConfig(process.env);
     const server = await startServer(config, {
       readerScript: new URL('./reader.js', import.meta.url),
+      ruleFileScript: new URL('./ruleFile.js', import.meta.url),
       webFolder: new URL('../web', import.meta.url).pathname,
       ...more,
     });
+    outlive(server);
     const stop = () => {
       server.stop().then(
         () => process.exit(0),
@@ -30,6 +34,16 @@ export async function runProcess(more: Pick<Parts, 'prepare' | 'anew'> = {}): Pr
     );
     process.exit(1);
   }
+}
+
+/** What was forgotten to be caught ends nothing, as long as the store can be written: mail goes on coming in. */
+function outlive({ log, store }: RunningServer): void {
+  const report = (what: string) => (error: unknown) => {
+    log.error({ error: traceOf(error) }, what);
+    store.write((trx) => trx.raw('SELECT 1')).catch(() => process.exit(1));
+  };
+  process.on('unhandledRejection', report('a promise was rejected and nobody heard it'));
+  process.on('uncaughtException', report('an error was not caught'));
 }
 
 const named = (host: string) => (host.includes(':') ? `[${host}]` : host);

@@ -2,6 +2,7 @@ import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino, type Logger } from 'pino';
 import { openAccess } from './access/access.ts';
+import { makeBackground } from './background.ts';
 import { makeClock, type Clock } from './clock.ts';
 import type { Config } from './config.ts';
 import { codeOf, StartFailure } from './errors.ts';
@@ -9,6 +10,7 @@ import { makeEvents, pruneEvents } from './events.ts';
 import { openImports } from './files/imports.ts';
 import { makeApp } from './http/app.ts';
 import { ensureInbox } from './intake/addresses.ts';
+import { makeByteBudget } from './intake/byteBudget.ts';
 import { makeDeposit } from './intake/deposit.ts';
 import { openDirectory } from './intake/directory.ts';
 import { makeReceive } from './intake/receive.ts';
@@ -26,10 +28,14 @@ import { openStore, type Store } from './store/index.ts';
 /** How long a stop may take to finish what is being received, and then what is being applied. */
 const GRACE_MS = 5000;
 const READER_TIMEOUT_MS = 20_000;
+/** A browser that says nothing for this long is gone; an open page hears from Hatband more often. */
+const IDLE_MS = 60_000;
+const MOST_CLIENTS = 500;
 
 export interface Parts {
   /** The built scripts and page that the server starts and serves. */
   readerScript: URL;
+  ruleFileScript: URL;
   webFolder: string;
   readerTimeoutMs?: number;
   /** Throws away what the data folder holds. */
@@ -42,6 +48,7 @@ export interface Parts {
 }
 
 export interface RunningServer {
+  log: Logger;
   port: number;
   smtpPort: number;
   store: Store;
@@ -52,11 +59,11 @@ export interface RunningServer {
 export async function startServer(config: Config, parts: Parts): Promise<RunningServer> {
   const log = pino({ level: config.logLevel }, pino.destination({ fd: 2, sync: true }));
   const clock = makeClock(config.startAt);
-  const store = await openStore(config.dataFolder, parts.anew);
+  const store = await openStore(config.dataFolder, { anew: parts.anew, mayBeLost: config.mayBeLost });
   try {
-    const secrets = openSecrets(config.dataFolder);
     const user = await openUser(store, config.user, clock);
     await ensureInbox(store, clock);
+    const secrets = openSecrets(config.dataFolder);
     await ensurePractice(store, secrets, user, clock);
     await pruneEvents(store);
     await parts.prepare?.(store, clock);
@@ -78,7 +85,9 @@ interface Base {
 async function listen(config: Config, parts: Parts, base: Base): Promise<RunningServer> {
   const { store, clock, log, user } = base;
   const { domain } = config;
-  const events = makeEvents(store);
+  const background = makeBackground(log);
+  const budget = makeByteBudget();
+  const events = makeEvents(store, background);
   const liveRules = openRuleSet(store, user);
   const reader = startReader(parts.readerScript, parts.readerTimeoutMs ?? READER_TIMEOUT_MS);
   const practiceNews = new PracticeNews();
@@ -90,7 +99,7 @@ async function listen(config: Config, parts: Parts, base: Base): Promise<Running
   const directory = await openDirectory(store, domain, clock);
   const context = async () => (await liveRules()).context;
   const receive = makeReceive({ store, deposit, context, clock });
-  const shared = { ...base, directory, receive, events, liveRules, practiceNews };
+  const shared = { ...base, directory, receive, events, liveRules, practiceNews, background, budget };
   const imports = await openImports({ ...shared, folder: config.dataFolder });
   const smtpAt = { host: config.smtpHost, port: config.smtpPort };
   const app = makeApp({
@@ -102,12 +111,18 @@ async function listen(config: Config, parts: Parts, base: Base): Promise<Running
     smtp: () => smtpAt,
     wake,
     names: [config.host, ...config.names],
+    proxies: config.proxies,
     webFolder: parts.webFolder,
+    ruleFileScript: parts.ruleFileScript,
   });
   const web = createServer(app);
+  web.setTimeout(IDLE_MS);
+  // A large file may take long on a slow line, as long as it moves.
+  web.requestTimeout = 0;
+  web.maxConnections = MOST_CLIENTS;
   const port = await listenWeb(web, config);
   const { smtpTimes = {} } = parts;
-  const smtp = await listenSmtp({ ...smtpAt, ...smtpTimes, directory, receive, log }).catch(
+  const smtp = await listenSmtp({ ...smtpAt, ...smtpTimes, directory, receive, budget, log }).catch(
     (error: unknown) => {
       web.close();
       throw error;
@@ -140,7 +155,7 @@ async function listen(config: Config, parts: Parts, base: Base): Promise<Running
     web.closeAllConnections();
     await store.close();
   };
-  return { port, smtpPort: smtp.port, store, stop };
+  return { log, port, smtpPort: smtp.port, store, stop };
 }
 
 async function listenWeb(web: Server, { host, port }: Config): Promise<number> {

@@ -135,8 +135,7 @@ describe('each gets its task', () => {
     });
     const left = [...letters];
     const sending = async () => {
-      for (let letter = left.shift(); letter; letter = left.shift())
-        await server.send({ raw: mail(letter) });
+      for (let letter = left.shift(); letter; letter = left.shift()) await server.send({ raw: mail(letter) });
     };
     await Promise.all(Array.from({ length: 8 }, sending));
     await until(
@@ -201,7 +200,11 @@ test('what a sender sent before he was blocked and let in again does not stand f
   const { id = 0, revision = 0, policy } = address ?? {};
   const senders = { kind: 'these', who: [ME] } as const;
   const put = (next: object, seen: number) =>
-    server.ask(contract.saveAddress, { params: { id }, body: { policy: { ...policy, ...next }, plusWord: null }, revision: seen });
+    server.ask(contract.saveAddress, {
+      params: { id },
+      body: { policy: { ...policy, ...next }, plusWord: null },
+      revision: seen,
+    });
   await put({ senders }, revision);
   await server.send({ raw: mail({ id: 'o@x.example' }) });
   const [held] = (await settled(server, 1)).items;

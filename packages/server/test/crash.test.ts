@@ -111,7 +111,7 @@ async function startDying(folder: string): Promise<ServerProcess> {
     script,
     `import { readConfig } from ${source('config')};
      import { startServer } from ${source('startServer')};
-     const { port, smtpPort } = await startServer(readConfig(process.env), { readerScript: new URL(${JSON.stringify(reader.href)}), webFolder: '.' });
+     const { port, smtpPort } = await startServer(readConfig(process.env), { readerScript: new URL(${JSON.stringify(reader.href)}), ruleFileScript: new URL(${JSON.stringify(reader.href)}), webFolder: '.' });
      console.log(\`http://127.0.0.1:\${port}/ and receives mail at 127.0.0.1:\${smtpPort} (SMTP)\`);`,
   );
   return spawnServer(folder, {}, ['--import', 'tsx', script]);

@@ -142,7 +142,7 @@ test('a mailbox of another user brings in nothing that was there before', async 
   await settled(theServer(), 1);
   const { id = 0, revision = 0 } = (await museum()) ?? {};
   const other = settingsFor([{ folder: 'INBOX', for: ['arrival'] }], { user: 'Ines' });
-  await theServer().ask(contract.saveMailbox, { params: { id }, revision, body: { settings: other } });
+  await theServer().ask(contract.saveMailbox, { params: { id }, revision, body: { settings: other, password: PASSWORD } });
   await isWatching();
   await put(letter('To the other'));
   const { items } = await settled(theServer(), 2);

@@ -74,7 +74,9 @@ describe('one message that came twice', () => {
     ]);
     const [proposal] = items;
     await server.ask(contract.settleProposal, { params: { id: proposal?.id ?? 0 }, body: { accept: true } });
-    expect((await server.ask(contract.listTasks, { query: { state: 'open' } })).items).toMatchObject([{ due: '2026-11-30' }]);
+    expect((await server.ask(contract.listTasks, { query: { state: 'open' } })).items).toMatchObject([
+      { due: '2026-11-30' },
+    ]);
   });
 
   test('what the first task has not yet is filled from the second, a new project’s field too', async () => {

@@ -41,6 +41,7 @@ export async function startTestServer(
   const data = folder ?? (await newFolder());
   const server = await startServer(readConfig({ ...settings(data), ...more }), {
     readerScript: new URL('server/reader.js', DIST),
+    ruleFileScript: new URL('server/ruleFile.js', DIST),
     webFolder: new URL('web', DIST).pathname,
     ...parts,
   });

@@ -12,6 +12,8 @@ export interface Access {
   /** The token of a new session, or null for a wrong passphrase. */
   signIn: (passphrase: string) => Promise<string | null>;
   signOut: (token: string | null, everywhere: boolean) => Promise<void>;
+  /** Calls once the session is ended by the user; the answer takes the call back. */
+  onEnd: (token: string | null, call: () => void) => () => void;
   /** How long a session lasts. */
   seconds: number;
 }
@@ -21,6 +23,7 @@ const hashOf = (token: string) => createHash('sha256').update(token).digest();
 export async function openAccess(store: Store, passphrase: string | null, clock: Clock): Promise<Access> {
   const isRight = passphrase === null ? null : await keepPassphrase(store, passphrase);
   const seconds = DAYS * 24 * 60 * 60;
+  const waiting = new Set<{ token: string | null; call: () => void }>();
   return {
     needsPassphrase: isRight !== null,
     seconds,
@@ -55,6 +58,12 @@ export async function openAccess(store: Store, passphrase: string | null, clock:
             .where({ token_hash: hashOf(token) })
             .delete();
       });
+      for (const each of [...waiting]) if (everywhere || each.token === token) each.call();
+    },
+    onEnd: (token, call) => {
+      const each = { token, call };
+      waiting.add(each);
+      return () => waiting.delete(each);
     },
   };
 }

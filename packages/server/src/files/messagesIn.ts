@@ -1,12 +1,13 @@
 import { mboxReader } from 'mbox-reader';
-import { createReadStream, createWriteStream } from 'node:fs';
-import { open, readFile, rm, stat } from 'node:fs/promises';
+import { createReadStream } from 'node:fs';
+import { open, readFile, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { Transform } from 'node:stream';
-import { pipeline } from 'node:stream/promises';
 import { openPromise, type Entry, type ZipFile } from 'yauzl';
 import { messageOf } from '../errors.ts';
 import { SIZE_LIMIT } from '../limits.ts';
+import { mboxGuard } from './mboxGuard.ts';
+import type { Scratch } from './scratch.ts';
 
 /** A message of a file, or in words why it is none. */
 export interface FoundMessage {
@@ -21,9 +22,13 @@ export interface FoundMessage {
 const LARGEST_UNPACKED = 4 * 1024 ** 3;
 
 /** The messages of an `.eml`, an mbox (RFC 4155) or a zip of such, whatever the file is called. */
-export async function* messagesIn(file: string, name: string): AsyncGenerator<FoundMessage> {
+export async function* messagesIn(
+  file: string,
+  name: string,
+  scratch: Scratch,
+): AsyncGenerator<FoundMessage> {
   const start = await firstBytes(file);
-  if (start.startsWith('PK\u0003\u0004')) yield* messagesInZip(file);
+  if (start.startsWith('PK\u0003\u0004')) yield* messagesInZip(file, scratch);
   else if (start.startsWith('From ')) yield* messagesInMbox(file, name);
   else yield await singleMessage(file, name, start);
 }
@@ -54,7 +59,7 @@ const TOO_LARGE = 'It is larger than 25 MB.';
 async function* messagesInMbox(file: string, name: string): AsyncGenerator<FoundMessage> {
   const stream = createReadStream(file);
   let n = 0;
-  for await (const { content } of mboxReader(stream)) {
+  for await (const { content } of mboxReader(stream.pipe(mboxGuard(SIZE_LIMIT)))) {
     n += 1;
     const isLarge = content.length > SIZE_LIMIT;
     yield {
@@ -66,41 +71,62 @@ async function* messagesInMbox(file: string, name: string): AsyncGenerator<Found
   }
 }
 
-async function* messagesInZip(file: string): AsyncGenerator<FoundMessage> {
-  const zip = await openPromise(file, { lazyEntries: true });
+async function* messagesInZip(file: string, scratch: Scratch): AsyncGenerator<FoundMessage> {
+  // Names are only shown, so one that is no path spoils its own entry and no other.
+  const zip = await openPromise(file, { lazyEntries: true, decodeStrings: false });
   const unpacked = `${file}.entry`;
   let read = 0;
   let total = 0;
   try {
     for await (const entry of zip.eachEntry()) {
       read += entry.compressedSize;
-      if (entry.fileName.endsWith('/')) continue;
-      const name = path.basename(entry.fileName);
+      const inside = nameIn(entry);
+      if (inside.endsWith('/')) continue;
+      const name = path.basename(inside);
       total += entry.uncompressedSize;
       const problem =
         total > LARGEST_UNPACKED
           ? 'The archive unpacks to more than 4 GB.'
-          : await unpack(zip, entry, unpacked);
-      if (problem === null) yield* messagesOfEntry(unpacked, name, read);
+          : leadsOutside(inside)
+            ? 'Its name leads out of the archive.'
+            : await unpack(zip, entry, { file: unpacked, scratch });
+      if (problem === null) yield* messagesOfEntry(unpacked, name, { read, scratch });
       else yield { name, bytes: null, problem, read };
       if (total > LARGEST_UNPACKED) return;
     }
   } finally {
     zip.close();
-    await rm(unpacked, { force: true });
+    await scratch.discard(unpacked);
   }
 }
 
-async function* messagesOfEntry(file: string, name: string, read: number): AsyncGenerator<FoundMessage> {
+/** Of an archive from systems that write no UTF-8 the letters may be others; it is a name to be shown only. */
+function nameIn(entry: Entry): string {
+  const name: unknown = entry.fileName;
+  return Buffer.isBuffer(name) ? name.toString('utf8') : String(name);
+}
+
+const leadsOutside = (name: string) =>
+  /^(?:[/\\]|[a-z]:)/i.test(name) || name.split(/[/\\]/).includes('..') || name.includes('\0');
+
+async function* messagesOfEntry(
+  file: string,
+  name: string,
+  { read, scratch }: { read: number; scratch: Scratch },
+): AsyncGenerator<FoundMessage> {
   if ((await firstBytes(file)).startsWith('PK\u0003\u0004')) {
     yield { name, bytes: null, problem: 'An archive within an archive is not looked into.', read };
     return;
   }
-  for await (const found of messagesIn(file, name)) yield { ...found, read };
+  for await (const found of messagesIn(file, name, scratch)) yield { ...found, read };
 }
 
 /** Unpacks an entry into a file; a problem in words where that is not possible. */
-async function unpack(zip: ZipFile, entry: Entry, file: string): Promise<string | null> {
+async function unpack(
+  zip: ZipFile,
+  entry: Entry,
+  { file, scratch }: { file: string; scratch: Scratch },
+): Promise<string | null> {
   if (entry.isEncrypted()) return 'It is encrypted.';
   let size = 0;
   // An entry may be larger than the archive says.
@@ -111,7 +137,10 @@ async function unpack(zip: ZipFile, entry: Entry, file: string): Promise<string 
     },
   });
   try {
-    await pipeline(await zip.openReadStreamPromise(entry), guard, createWriteStream(file));
+    await scratch.discard(file);
+    const stream = await zip.openReadStreamPromise(entry);
+    stream.on('error', (error) => guard.destroy(error));
+    await scratch.keep(stream.pipe(guard), file);
     return null;
   } catch (error) {
     return `It could not be unpacked: ${messageOf(error)}.`;

@@ -1,9 +1,9 @@
 import type { Endpoint, Problem } from '@hatband/contract';
-import { issuesOf } from '@hatband/core/rules';
+import { isTooDeep, issuesOf } from '@hatband/core/rules';
 import type { Express, Request, Response } from 'express';
 import type { Logger } from 'pino';
 import { z } from 'zod';
-import { Failure, messageOf } from '../errors.ts';
+import { Failure, messageOf, traceOf } from '../errors.ts';
 
 const STATUS = {
   input: 400,
@@ -57,6 +57,7 @@ export function answer<P extends z.ZodType, Q extends z.ZodType, B extends z.Zod
 
 /** A part of a request by its schema; what does not fit is refused with its places. */
 export function parseInput<S extends z.ZodType>(schema: S, value: unknown): z.infer<S> {
+  if (isTooDeep(value)) throw new Failure('input', 'This is nested too deep.');
   const parsed = schema.safeParse(value);
   if (parsed.success) return parsed.data;
   const issues = issuesOf(parsed.error).map(({ path, message }) => ({ path: path.join('.'), message }));
@@ -73,7 +74,7 @@ function revisionOf(request: Request): number {
 /** Every error as problem+json (RFC 9457). Faults are logged, and tell nothing of themselves to the page. */
 export function problemOf(error: unknown, log: Logger): Problem {
   const failure = asFailure(error);
-  if (failure.kind === 'defect') log.error({ error: messageOf(error) }, 'a request failed');
+  if (failure.kind === 'defect') log.error({ error: traceOf(error) }, 'a request failed');
   const { kind, message, issues } = failure;
   return {
     type: 'about:blank',
@@ -87,6 +88,7 @@ export function problemOf(error: unknown, log: Logger): Problem {
 function asFailure(error: unknown): Failure {
   if (error instanceof Failure) return error;
   const status = error instanceof Error && 'status' in error ? error.status : null;
+  if (status === 413) return new Failure('too large', 'The request is larger than Hatband takes here.');
   if (typeof status === 'number' && status < 500) return new Failure('input', messageOf(error));
   return new Failure('defect', 'Something went wrong in Hatband; the log of the server tells more.');
 }

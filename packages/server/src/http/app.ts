@@ -1,9 +1,10 @@
 import * as contract from '@hatband/contract';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import path from 'node:path';
-import { missing } from '../errors.ts';
+import { Failure, missing } from '../errors.ts';
 import { addressOfTask } from '../intake/addresses.ts';
 import * as ruleFiles from '../rules/ruleFiles.ts';
+import { readRuleFileApart } from '../rules/readRuleFile.ts';
 import * as rules from '../rules/rules.ts';
 import * as comments from '../tasks/comments.ts';
 import * as proposals from '../tasks/proposals.ts';
@@ -12,7 +13,8 @@ import { answer, parseInput, problemOf, sendProblem } from './answer.ts';
 import { answerDownloads } from './downloads.ts';
 import { streamEvents } from './eventStream.ts';
 import { answerImports, takeFiles } from './fileDoors.ts';
-import { sameSite, securityHeaders } from './guard.ts';
+import { notStored, sameSite, securityHeaders } from './guard.ts';
+import { takeJson } from './takeJson.ts';
 import { answerAddresses, takeHandedIn } from './intakeDoors.ts';
 import { answerLedger } from './ledgerDoors.ts';
 import { answerMailboxes, answerPractice } from './mailboxDoors.ts';
@@ -25,11 +27,13 @@ import type { AppOptions } from './options.ts';
 export function makeApp(options: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
+  app.set('trust proxy', [...options.proxies]);
   app.use(sameSite(options.names), securityHeaders);
+  app.use('/api', notStored);
   takeHandedIn(app, options);
   takeFiles(app, options);
-  app.use(express.json({ limit: '1mb' }));
-  guardBySession(app, options.access);
+  guardBySession(app, options.access, options.secrets);
+  takeJson(app, options.budget);
   answerLedger(app, options);
   answerAddresses(app, options);
   answerMailboxes(app, options);
@@ -41,7 +45,7 @@ export function makeApp(options: AppOptions): Express {
   answerRules(app, options);
   answerNamed(app, options);
   app.get(contract.eventsPath, (request, response) => {
-    streamEvents(options.events, request, response);
+    streamEvents(options, request, response);
   });
   app.use('/api', () => {
     throw missing('address in this interface');
@@ -86,7 +90,7 @@ function answerTasks(app: Express, { store, directory, domain, events, clock }: 
   });
 }
 
-function answerRules(app: Express, { store, events, clock, user, post }: AppOptions): void {
+function answerRules(app: Express, { store, events, clock, user, post, ruleFileScript }: AppOptions): void {
   const one = async (id: string) => {
     const [rule] = await rules.listRules(store, clock, id);
     if (!rule) throw missing('rule');
@@ -100,7 +104,7 @@ function answerRules(app: Express, { store, events, clock, user, post }: AppOpti
     return one(id);
   };
   answer(app, contract.listRules, async () => ({ items: await rules.listRules(store, clock) }));
-  answer(app, contract.listRuleNames, async () => ({ items: await rules.listRuleNames(store, clock) }));
+  answer(app, contract.listRuleNames, async () => ({ items: await rules.listRuleNames(store) }));
   answer(app, contract.listVersions, async ({ params }) => ({
     items: await rules.listVersions(store, params.id),
   }));
@@ -111,10 +115,21 @@ function answerRules(app: Express, { store, events, clock, user, post }: AppOpti
       .type('application/json')
       .send(await ruleFiles.exportRules(store, await user(), ids));
   });
+  let running: { done: number; total: number } | null = null;
+  answer(app, contract.importProgress, () => Promise.resolve({ running }));
   answer(app, contract.importRules, async ({ body }) => {
-    const result = await ruleFiles.importRules(store, body.json, clock);
-    events.notify();
-    return result;
+    if (running) throw new Failure('conflict', 'Another file of rules is being taken in; wait a moment.');
+    running = { done: 0, total: 0 };
+    const read = (json: string) => readRuleFileApart(json, ruleFileScript);
+    const onProgress = (done: number, total: number) => {
+      running = { done, total };
+    };
+    try {
+      return await ruleFiles.importRules({ store, clock, read, onProgress }, body);
+    } finally {
+      running = null;
+      events.notify();
+    }
   });
   answer(app, contract.addRule, async ({ body }) => {
     const id = await rules.addRule(store, body.definition, clock);

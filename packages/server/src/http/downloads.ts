@@ -8,6 +8,10 @@ import { rawBytes } from '../intake/deposit.ts';
 import { inflateJson, type Store } from '../store/index.ts';
 import { parseInput } from './answer.ts';
 
+/** Letters that turn the direction of others make `fdp.exe` look like `exe.pdf` (Unicode, UAX #9); others are none. */
+const withoutControls = (name: string) =>
+  name.replace(/[\p{Cc}\u061C\u200E\u200F\u202A-\u202E\u2066-\u2069]/gu, '') || 'unnamed';
+
 const Numbered = contract.RowId.extend({ n: z.coerce.number().int().min(0) });
 
 /** Messages and what came along with them: always as downloads, so that nothing of them is shown as a page of ours. */
@@ -31,6 +35,6 @@ export function answerDownloads(app: Express, store: Store): void {
     const name = row ? inflateJson(Reading, row.body).message.attachments[n]?.name : undefined;
     const content = row ? (await attachedFiles(await rawBytes(store, row.message_id)))[n] : undefined;
     if (name === undefined || !content) throw missing('attachment');
-    response.attachment(name).type('application/octet-stream').send(Buffer.from(content));
+    response.attachment(withoutControls(name)).type('application/octet-stream').send(Buffer.from(content));
   });
 }

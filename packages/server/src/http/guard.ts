@@ -30,6 +30,12 @@ export function sameSite(names: readonly string[]): RequestHandler {
   };
 }
 
+/** What the interface answers is nobody else's, and is true only now. */
+export const notStored: RequestHandler = (_, response, next) => {
+  response.setHeader('Cache-Control', 'no-store');
+  next();
+};
+
 /** The addresses of this machine's interfaces: no foreign name can stand for them. */
 const ownAddresses = () =>
   Object.values(networkInterfaces()).flatMap((each = []) =>

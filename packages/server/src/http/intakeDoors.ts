@@ -1,29 +1,48 @@
 import * as contract from '@hatband/contract';
 import { writeVcards } from '@hatband/core/formats';
-import express, { type Express, type Request } from 'express';
+import type { Express, Request } from 'express';
 import { Failure, missing } from '../errors.ts';
 import * as addresses from '../intake/addresses.ts';
+import { collect } from '../intake/byteBudget.ts';
+import type { Recipient } from '../intake/directory.ts';
 import type { Receipt } from '../intake/receive.ts';
 import { SIZE_LIMIT } from '../limits.ts';
 import { ownAddresses } from '../mailbox/mailboxes.ts';
 import { answer, parseInput } from './answer.ts';
 import type { AppOptions } from './options.ts';
 
-/** Messages that programs hand in over HTTP; the token of the address lets them in, without a session. */
-export function takeHandedIn(app: Express, { directory, receive }: AppOptions): void {
-  const whole = express.raw({ type: () => true, limit: SIZE_LIMIT });
-  app.post(contract.intakePath, whole, async (request, response) => {
-    const recipient = directory.find(request.params.address);
-    if (recipient === 'unknown' || (typeof recipient !== 'string' && !isAllowed(request, recipient.address)))
-      throw new Failure('stranger', 'There is no such address, or this is not its token.');
-    if (recipient === 'renewed') throw new Failure('conflict', 'This address was renewed.');
-    if (recipient === 'paused') throw new Failure('transient', 'This address is paused; try again later.');
-    const bytes: unknown = request.body;
-    if (!Buffer.isBuffer(bytes) || bytes.length === 0)
-      throw new Failure('input', 'The body of the request is the message as it is, message/rfc822.');
-    const [receipt] = await receive({ bytes, source: 'http', recipients: [recipient], envelopeFrom: '' });
-    response.status(202).json(handedIn(receipt));
+/**
+ * Messages that programs hand in over HTTP; the token of the address lets them in, without a session. Nothing of a body
+ * is kept before its address and token were looked at.
+ */
+export function takeHandedIn(app: Express, { directory, receive, budget }: AppOptions): void {
+  app.post(contract.intakePath, async (request, response) => {
+    const recipient = admittedBy(directory.find(request.params.address), request);
+    const body = collect(request, budget, SIZE_LIMIT);
+    try {
+      await body.whole;
+      if (body.refused === 'too large') throw new Failure('too large', 'The message is larger than 25 MB.');
+      if (body.refused !== null)
+        throw new Failure('transient', 'Too much mail at one time; try again in a minute.');
+      const bytes = body.bytes();
+      if (bytes.length === 0)
+        throw new Failure('input', 'The body of the request is the message as it is, message/rfc822.');
+      const [receipt] = await receive({ bytes, source: 'http', recipients: [recipient], envelopeFrom: '' });
+      response.status(202).json(handedIn(receipt));
+    } finally {
+      body.release();
+    }
   });
+}
+
+function admittedBy(found: ReturnType<AppOptions['directory']['find']>, request: Request): Recipient {
+  if (found === 'unknown' || (typeof found !== 'string' && !isAllowed(request, found.address)))
+    throw new Failure('stranger', 'There is no such address, or this is not its token.');
+  if (found === 'not loaded')
+    throw new Failure('transient', 'The addresses are not loaded yet; try again in a minute.');
+  if (found === 'renewed') throw new Failure('conflict', 'This address was renewed.');
+  if (found === 'paused') throw new Failure('transient', 'This address is paused; try again later.');
+  return found;
 }
 
 function isAllowed(request: Request, address: Parameters<typeof addresses.isTokenOf>[0]): boolean {

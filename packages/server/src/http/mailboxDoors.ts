@@ -35,12 +35,8 @@ export function answerMailboxes(app: Express, options: AppOptions): void {
   );
   answer(app, contract.testMailbox, async ({ body: { settings, password, id } }) => {
     if (settings.kind === 'practice') return { problems: [], folders: [...contract.PRACTICE_FOLDERS] };
-    const row = await store
-      .read('mailboxes')
-      .where({ id: id ?? 0 })
-      .first('secret');
-    const known = row?.secret ? secrets.unseal(row.secret) : '';
-    return testConnection(settings, password ?? known);
+    const given = password ?? (await mailboxes.keptPassword(store, id, settings, secrets));
+    return testConnection(settings, given);
   });
 }
 

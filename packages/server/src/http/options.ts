@@ -2,6 +2,8 @@ import type { CompiledRules } from '@hatband/core/rules';
 import type { Logger } from 'pino';
 import type { Clock } from '../clock.ts';
 import type { Events } from '../events.ts';
+import type { Background } from '../background.ts';
+import type { ByteBudget } from '../intake/byteBudget.ts';
 import type { Directory } from '../intake/directory.ts';
 import type { Access } from '../access/access.ts';
 import type { Imports } from '../files/imports.ts';
@@ -22,6 +24,8 @@ export interface AppOptions {
   liveRules: () => Promise<CompiledRules>;
   access: Access;
   receive: Receive;
+  budget: ByteBudget;
+  background: Background;
   imports: Imports;
   post: () => Post;
   secrets: Secrets;
@@ -31,7 +35,11 @@ export interface AppOptions {
   wake: () => void;
   /** Names besides those of loopback under which the page may be asked for. */
   names: readonly string[];
+  /** The proxies whose word is taken for the visitor's address and for TLS. */
+  proxies: readonly string[];
   /** The built page. */
   webFolder: string;
+  /** The built script that reads long files of rules. */
+  ruleFileScript: URL;
   log: Logger;
 }

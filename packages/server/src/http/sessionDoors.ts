@@ -1,22 +1,27 @@
 import * as contract from '@hatband/contract';
-import type { Express, Request, RequestHandler, Response } from 'express';
-import { rateLimit } from 'express-rate-limit';
+import express, { type Express, type Request, type Response } from 'express';
+import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
+import { randomUUID } from 'node:crypto';
 import type { Access } from '../access/access.ts';
 import { Failure } from '../errors.ts';
+import type { Secrets } from '../mailbox/secret.ts';
 import { parseInput } from './answer.ts';
+import { knownBrowserOf, requireSession, setKnownBrowser, setToken, tokenOf } from './session.ts';
 
-const COOKIE = 'hatband';
 const MOST_TRIES = 10;
 const TRIES_MS = 15 * 60_000;
 
 /** Signing in and out; all of the interface behind it wants a session, where there is a passphrase. */
-export function guardBySession(app: Express, access: Access): void {
+export function guardBySession(app: Express, access: Access, secrets: Secrets): void {
   const tries = rateLimit({
     windowMs: TRIES_MS,
     limit: MOST_TRIES,
     skipSuccessfulRequests: true,
     standardHeaders: true,
     legacyHeaders: false,
+    // Whoever shares the owner's address, behind a proxy say, does not lock his browser out.
+    keyGenerator: (request) => browserOf(request, secrets) ?? ipKeyGenerator(request.ip ?? ''),
+    validate: { xForwardedForHeader: false },
     handler: () => {
       throw new Failure('crowded', 'Too many tries; wait a quarter of an hour.');
     },
@@ -27,33 +32,30 @@ export function guardBySession(app: Express, access: Access): void {
   app.get(getSession.path, async (request, response) => {
     answerState(response, await access.isSignedIn(tokenOf(request)));
   });
-  app.post(signIn.path, tries, async (request, response) => {
+  app.post(signIn.path, tries, express.json({ limit: '8kb' }), async (request, response) => {
     const token = await access.signIn(parseInput(signIn.body, request.body).passphrase);
     if (token === null) throw new Failure('stranger', 'This is not the passphrase.');
-    setCookie(response, token, access.seconds);
+    setToken(request, response, token, access.seconds);
+    const browser = secrets.seal(browserOf(request, secrets) ?? `browser ${randomUUID()}`);
+    setKnownBrowser(request, response, browser.toString('base64url'));
     answerState(response, true);
   });
   app.delete(signOut.path, requireSession(access), async (request, response) => {
     const { everywhere } = parseInput(signOut.query, request.query);
     await access.signOut(tokenOf(request), everywhere === 'yes');
-    setCookie(response, '', 0);
+    setToken(request, response, '', 0);
     answerState(response, !access.needsPassphrase);
   });
   app.use('/api', requireSession(access));
 }
 
-export function requireSession(access: Access): RequestHandler {
-  return async (request, _, next) => {
-    if (await access.isSignedIn(tokenOf(request))) next();
-    else throw new Failure('stranger', 'Sign in with the passphrase first.');
-  };
-}
-
-function setCookie(response: Response, token: string, seconds: number): void {
-  response.cookie(COOKIE, token, { httpOnly: true, sameSite: 'strict', path: '/', maxAge: seconds * 1000 });
-}
-
-function tokenOf(request: Request): string | null {
-  const found = new RegExp(`(?:^|;\\s*)${COOKIE}=([^;]+)`).exec(request.get('Cookie') ?? '')?.[1];
-  return found ?? null;
+/** Which browser this is, where it has signed in before. */
+function browserOf(request: Request, secrets: Secrets): string | null {
+  const sealed = knownBrowserOf(request);
+  if (sealed === null) return null;
+  try {
+    return secrets.unseal(Buffer.from(sealed, 'base64url'));
+  } catch {
+    return null;
+  }
 }

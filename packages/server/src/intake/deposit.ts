@@ -1,6 +1,7 @@
 import type Database from 'better-sqlite3';
 import { createHash } from 'node:crypto';
 import { setImmediate as nextTurn } from 'node:timers/promises';
+import { shortened } from '../lengths.ts';
 import { prepared, type ArrivalRow, type Store } from '../store/index.ts';
 import type { Recipient } from './directory.ts';
 
@@ -123,13 +124,16 @@ function insertArrivals(sql: Statements, stored: Stored): Deposited[] {
   const { occasion, trigger, labels, flagged, mailbox_id, folder, uid, uid_validity } = place;
   return recipients.map(({ address, plusWord, gate }) => {
     const row = sql.arrival.get(
-      id, address.id, plusWord, source, envelopeFrom, receivedAt, occasion, trigger, JSON.stringify(labels),
+      id, address.id, plusWord && shortened(plusWord, 'label'), source, shortened(envelopeFrom, 'address'), receivedAt,
+      occasion, shortened(trigger, 'label'), JSON.stringify(labels.slice(0, MOST_LABELS).map((each) => shortened(each, 'label'))),
       Number(flagged), mailbox_id, folder, uid, uid_validity, gate?.failure ?? null, gate?.words ?? null,
     ); // prettier-ignore
     if (!row) throw new Error('An arrival was not stored.');
     return { arrivalId: row.id, isNew: row.deliveries === 1 };
   });
 }
+
+const MOST_LABELS = 100;
 
 const NO_PLACE: Place = {
   occasion: 'arrival',

@@ -13,7 +13,7 @@ export interface Recipient {
 /** The intake addresses, kept in memory: each RCPT asks for one. */
 export interface Directory {
   /** The intake address behind `local+word@domain` (any case). */
-  find: (address: string) => Recipient | 'unknown' | 'renewed' | 'paused';
+  find: (address: string) => Recipient | 'unknown' | 'renewed' | 'paused' | 'not loaded';
   /** The intake address that `own+plus@domain` means, of mail in a mailbox whose addresses these are. */
   findPlus: (address: string, own: readonly string[]) => Recipient | null;
   byId: (id: number) => Recipient | null;
@@ -42,6 +42,8 @@ export async function openDirectory(store: Store, domain: string, clock: Clock):
   return {
     load,
     find: (address) => {
+      // Without an address book nothing is known to be unknown.
+      if (all.size === 0) return 'not loaded';
       const { local, plus, at } = partsOf(address);
       return at === domain ? usable(all.get(local), plus.join('+') || null) : 'unknown';
     },

@@ -3,7 +3,7 @@ import type { Knex } from 'knex';
 import type { Logger } from 'pino';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
-import { messageOf } from '../errors.ts';
+import { messageOf, traceOf } from '../errors.ts';
 import { record, type Events } from '../events.ts';
 import { parseJson, type ArrivalRow, type MailboxRow, type OutboxRow, type Store } from '../store/index.ts';
 import { AccountProblem, type Account, type Change, type OpenFolder } from './account.ts';
@@ -47,7 +47,7 @@ export async function carryOut(carrying: Carrying): Promise<void> {
     }
     events.notify();
   } catch (error) {
-    log.error({ error: messageOf(error) }, 'what is due in mailboxes could not be done');
+    log.error({ error: traceOf(error) }, 'what is due in mailboxes could not be done');
   }
 }
 

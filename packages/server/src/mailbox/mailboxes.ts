@@ -106,6 +106,7 @@ export async function saveMailbox(
     const before = settingsOf(row);
     if (settings.kind !== before.kind) throw new Failure('input', 'A mailbox stays of its kind.');
     await requireFree(trx, settings, seen.id);
+    if (row.secret !== null && password === undefined) requireSameAccount(before, settings);
     await forgetSeen(trx, seen.id, before, settings);
     await trx('mailboxes')
       .where({ id: seen.id })
@@ -118,6 +119,14 @@ export async function saveMailbox(
     await renameInRules(trx, { what: 'mailbox', from: row.name, to: settings.name }, clock);
     await recordChange(trx, seen.id);
   });
+}
+
+/** A password goes only where its owner sent it: never to another server, another user or over a weaker connection. */
+export function requireSameAccount(before: MailboxSettings, settings: MailboxSettings): void {
+  if (before.kind !== 'imap' || settings.kind !== 'imap') return;
+  if ((['host', 'port', 'security', 'user'] as const).every((key) => before[key] === settings[key])) return;
+  const message = 'The server, port, security or user is another now: enter the password again.';
+  throw new Failure('input', message, [{ path: 'password', message }]);
 }
 
 /** What was seen, where it is another account; how far, in folders whose new mail was not asked for until now. */
@@ -141,6 +150,19 @@ async function forgetSeen(
 
 const accountOf = (settings: MailboxSettings) =>
   settings.kind === 'imap' ? `${settings.host} ${settings.user}` : 'practice';
+
+/** The password that is kept for these settings; none where there is no such mailbox, or it has none. */
+export async function keptPassword(
+  { read }: Store,
+  id: number | null,
+  settings: MailboxSettings,
+  secrets: Secrets,
+): Promise<string> {
+  const row = (await mailboxRows(read)).find((each) => each.id === id);
+  if (row?.secret == null) return '';
+  requireSameAccount(settingsOf(row), settings);
+  return secrets.unseal(row.secret);
+}
 
 export async function pauseMailbox(store: Store, seen: Seen, paused: boolean, clock: Clock): Promise<void> {
   await store.write(async (trx) => {

@@ -1,6 +1,7 @@
 import type { MailboxState } from '@hatband/contract';
 import type { CompiledRules } from '@hatband/core/rules';
 import type { Logger } from 'pino';
+import type { Background } from '../background.ts';
 import type { Clock } from '../clock.ts';
 import { record, type Events } from '../events.ts';
 import type { Directory } from '../intake/directory.ts';
@@ -22,6 +23,7 @@ export interface PostOptions {
   liveRules: () => Promise<CompiledRules>;
   practiceNews: PracticeNews;
   events: Events;
+  background: Background;
   clock: Clock;
   log: Logger;
   /** Shorter ones for tests. */
@@ -45,13 +47,15 @@ export interface Post {
 const CARRY_MS = 5000;
 
 export async function openPost(options: PostOptions): Promise<Post> {
-  const { store, events, log } = options;
+  const { store, events, background } = options;
   const states = new Map<number, MailboxState>();
   const watches = new Map<number, { revision: number; watch: Watch }>();
   const connectTo = (row: MailboxRow) => connect(row, options);
-  let carrying = Promise.resolve();
+  let carrying: Promise<unknown> = Promise.resolve();
   const carry = () => {
-    carrying = carrying.then(() => carryOut({ ...options, connectTo }));
+    const turn = carrying.then(() => carryOut({ ...options, connectTo }));
+    background('what is to be done in mailboxes', () => turn);
+    carrying = turn.catch(() => undefined);
   };
 
   const load = async () => {
@@ -65,9 +69,10 @@ export async function openPost(options: PostOptions): Promise<Post> {
       if (watches.has(row.id)) continue;
       const onState = (state: MailboxState) => {
         states.set(row.id, state);
-        void store
-          .write((trx) => record(trx, [{ kind: 'mailbox', ref: String(row.id) }]))
-          .then(events.notify, () => undefined);
+        background('telling the state of a mailbox', async () => {
+          await store.write((trx) => record(trx, [{ kind: 'mailbox', ref: String(row.id) }]));
+          events.notify();
+        });
       };
       watches.set(row.id, { revision: row.revision, watch: startWatch(row, options, onState) });
     }
@@ -85,9 +90,7 @@ export async function openPost(options: PostOptions): Promise<Post> {
     stop: async () => {
       clearInterval(timer);
       await Promise.all([...watches.values()].map(({ watch }) => watch.stop()));
-      await carrying.catch((error: unknown) => {
-        log.error({ error: String(error) }, 'what is to be done in mailboxes was broken off');
-      });
+      await carrying;
     },
   };
 }

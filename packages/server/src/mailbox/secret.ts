@@ -2,8 +2,8 @@ import { createCipheriv, createDecipheriv, randomBytes } from 'node:crypto';
 import { chmodSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { codeOf, StartFailure } from '../errors.ts';
+import { KEY_FILE } from '../store/index.ts';
 
-const KEY_FILE = 'key';
 const KEY_BYTES = 32;
 const IV_BYTES = 12;
 const TAG_BYTES = 16;

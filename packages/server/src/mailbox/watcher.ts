@@ -2,7 +2,7 @@ import type { MailboxState, WatchedFolder } from '@hatband/contract';
 import type { Logger } from 'pino';
 import { setTimeout as sleep } from 'node:timers/promises';
 import type { Clock } from '../clock.ts';
-import { messageOf } from '../errors.ts';
+import { traceOf } from '../errors.ts';
 import { AccountProblem, type Account } from './account.ts';
 import { look, type Looking } from './look.ts';
 
@@ -80,7 +80,7 @@ async function watchFolder(
           : 'Its mail could not be brought in; it is tried again.';
       if (!(error instanceof AccountProblem))
         log.error(
-          { mailbox: looking.mailboxId, error: messageOf(error) },
+          { mailbox: looking.mailboxId, error: traceOf(error) },
           'a mailbox could not be looked through',
         );
       onState({ kind: 'trouble', words, again: new Date(clock().getTime() + pause).toISOString() });

@@ -12,6 +12,7 @@ import {
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
 import { record } from '../events.ts';
+import { shortened } from '../lengths.ts';
 import { deflateJson, parseJson, type ArrivalRow } from '../store/index.ts';
 import type { Arrived } from './arrived.ts';
 import { incomingOf } from './incomingOf.ts';
@@ -45,11 +46,11 @@ export async function applyOutcome(
     .where({ id: arrival.id, state: 'ready' })
     .update({
       state: 'applied',
-      subject: message.subject,
-      from_name: message.from?.name ?? '',
-      from_address: message.from?.address ?? '',
-      asks_name: anatomy.who?.name ?? '',
-      asks_address: anatomy.who?.address ?? '',
+      subject: shortened(message.subject, 'subject'),
+      from_name: shortened(message.from?.name ?? '', 'name'),
+      from_address: shortened(message.from?.address ?? '', 'address'),
+      asks_name: shortened(anatomy.who?.name ?? '', 'name'),
+      asks_address: shortened(anatomy.who?.address ?? '', 'address'),
       thread_id: threadId,
       delivery_hash,
       ...originColumns(arrival, reading, context.me),

@@ -3,7 +3,8 @@ import { Worker } from 'node:worker_threads';
 import { Failure } from '../errors.ts';
 import type { ReaderJob } from './readerJob.ts';
 
-const HEAP_MB = 1024;
+/** What reading may hold: enough for any letter, and too little to take a small machine's memory. */
+const HEAP_MB = 256;
 
 /** Where the reading script runs, apart from the server's own thread; one job at a time. */
 export interface Lane {

@@ -3,7 +3,7 @@ import type { CompiledRules } from '@hatband/core/rules';
 import { createHash } from 'node:crypto';
 import type { Logger } from 'pino';
 import type { Clock } from '../clock.ts';
-import { messageOf } from '../errors.ts';
+import { messageOf, traceOf } from '../errors.ts';
 import { rawBytes } from '../intake/deposit.ts';
 import { inflateJson, type Store } from '../store/index.ts';
 import { applyFailure, applyOutcome } from './apply.ts';
@@ -41,18 +41,48 @@ export interface Pipeline {
   stop: (graceMs: number) => Promise<void>;
 }
 
-/** The queue is the database: what is stored or ready there is read and applied, in order, until nothing is left. */
+/**
+ * The queue is the database: what is stored or ready there is read and applied, in order, until nothing is left. A message
+ * whose reading did not come to its end at once goes on apart, so that the others pass it.
+ */
 export function startPipeline(options: PipelineOptions): Pipeline {
+  const loops = [startLoop(options, 'fresh'), startLoop(options, 'suspects')];
+  const wake = () => {
+    for (const loop of loops) loop.wake();
+  };
+  void tryAgain(options, wake);
+  const sweep = setInterval(() => void tryAgain(options, wake), SWEEP_MS);
+  return {
+    wake,
+    stop: async (graceMs) => {
+      clearInterval(sweep);
+      await Promise.all(loops.map((loop) => loop.stop(graceMs)));
+    },
+  };
+
+  function startLoop(of: PipelineOptions, which: Which): Pipeline {
+    return makeLoop(async () => {
+      const worked = await tryRound(of, which);
+      if (worked === 'worked' && which === 'fresh') loops[1]?.wake();
+      return worked;
+    });
+  }
+}
+
+type Which = 'fresh' | 'suspects';
+type Worked = 'worked' | 'idle' | 'broken';
+
+/** Works round after round, and sleeps while there is nothing to do. */
+function makeLoop(work: () => Promise<Worked>): Pipeline {
   let stopping: number | null = null;
   let woken: () => void = () => undefined;
   let signal = new Promise<void>((resolve) => {
     woken = resolve;
   });
-
   const run = async () => {
     for (;;) {
       const out = stopping !== null && Date.now() > stopping;
-      const worked = out ? 'idle' : await tryRound(options);
+      const worked = out ? 'idle' : await work();
       if (worked === 'worked') continue;
       if (stopping !== null) return;
       if (worked === 'idle') await signal;
@@ -62,16 +92,12 @@ export function startPipeline(options: PipelineOptions): Pipeline {
       });
     }
   };
-  const wake = () => {
-    woken();
-  };
-  void tryAgain(options, wake);
-  const sweep = setInterval(() => void tryAgain(options, wake), SWEEP_MS);
   const running = run();
   return {
-    wake,
+    wake: () => {
+      woken();
+    },
     stop: async (graceMs) => {
-      clearInterval(sweep);
       stopping = Date.now() + graceMs;
       woken();
       await running;
@@ -80,11 +106,11 @@ export function startPipeline(options: PipelineOptions): Pipeline {
 }
 
 /** A store that cannot write just now leaves the queue as it is. */
-async function tryRound(options: PipelineOptions): Promise<'worked' | 'idle' | 'broken'> {
+async function tryRound(options: PipelineOptions, which: Which): Promise<Worked> {
   try {
-    return (await round(options)) ? 'worked' : 'idle';
+    return (await round(options, which)) ? 'worked' : 'idle';
   } catch (error) {
-    options.log.error({ error: messageOf(error) }, 'the queue could not be worked on');
+    options.log.error({ error: traceOf(error) }, 'the queue could not be worked on');
     return 'broken';
   }
 }
@@ -96,14 +122,14 @@ async function tryAgain(options: PipelineOptions, wake: () => void): Promise<voi
     options.onApplied();
     wake();
   } catch (error) {
-    log.error({ error: messageOf(error) }, 'what failed could not be tried again');
+    log.error({ error: traceOf(error) }, 'what failed could not be tried again');
   }
 }
 
 /** One batch; false where the queue is empty. */
-async function round(options: PipelineOptions): Promise<boolean> {
+async function round(options: PipelineOptions, which: Which): Promise<boolean> {
   await waitForGap(options.quietSince);
-  const batch = await claim(options.store, BATCH);
+  const batch = await claim(options.store, which === 'fresh' ? BATCH : 1, which);
   if (batch.length === 0) return false;
   await readBatch(
     options,
@@ -177,7 +203,7 @@ async function applyBatch(options: PipelineOptions, batch: readonly Claimed[]): 
           applyOutcome(savepoint, arrival, reading, { rules, domain, clock }),
         );
       } catch (error) {
-        log.error({ arrival: arrival.id, error: messageOf(error) }, 'an outcome could not be applied');
+        log.error({ arrival: arrival.id, error: traceOf(error) }, 'an outcome could not be applied');
         await applyFailure(trx, arrival, 'the rules could not be applied to it', clock);
       }
     }

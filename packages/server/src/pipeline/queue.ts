@@ -8,22 +8,19 @@ export const MOST_ATTEMPTS = 3;
 export type Claimed = Arrived & Pick<ArrivalRow, 'attempts' | 'state'>;
 
 /**
- * Takes the next arrivals in their order and counts the attempt durably before it starts. A message that was tried
- * before comes alone: it may be the one that kills, and the others must not be counted with it.
+ * Takes the next arrivals in their order and counts the attempt durably before it starts. Those that were tried before,
+ * `suspects`, are taken one at a time, apart from the others: one of them may be the message that kills.
  */
-export async function claim(store: Store, most: number): Promise<Claimed[]> {
-  const rows = await queued(store.read, most);
-  const [first] = rows;
-  if (!first) return [];
-  const fresh = rows.findIndex((row) => row.attempts > 0);
-  const batch = first.attempts > 0 ? [first] : rows.slice(0, fresh === -1 ? rows.length : fresh);
-  await countAttempts(store, batch, 1);
+export async function claim(store: Store, most: number, which: 'fresh' | 'suspects'): Promise<Claimed[]> {
+  const batch = await queued(store.read, most, which);
+  if (batch.length > 0) await countAttempts(store, batch, 1);
   return batch.map((row) => ({ ...row, attempts: row.attempts + 1 }));
 }
 
-async function queued(db: Knex, most: number): Promise<Claimed[]> {
+async function queued(db: Knex, most: number, which: 'fresh' | 'suspects'): Promise<Claimed[]> {
   const rows: Claimed[] = await withAddress(db)
     .whereIn('arrivals.state', ['stored', 'ready'])
+    .where('attempts', which === 'fresh' ? '=' : '>', 0)
     .orderBy('arrivals.id')
     .limit(most)
     .select(...ARRIVED, 'attempts', 'arrivals.state');

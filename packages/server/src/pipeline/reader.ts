@@ -14,6 +14,9 @@ export interface Reader {
 /** A busy machine may take long to load the script; that is no part of a message’s time. */
 const START_TIMEOUT_MS = 120_000;
 
+/** What takes longer than this goes on apart, and other mail passes it. */
+const QUICK_MS = 3000;
+
 /**
  * Reads mail apart from the server's own thread, one message at a time, under a watchdog. A reader that died, or was
  * ended after `timeoutMs`, is replaced with the next job.
@@ -35,7 +38,8 @@ export function startReader(script: URL, timeoutMs: number): Reader {
     read: async (job, suspect) => {
       const lane = suspect ? useProcess() : useThread();
       await inTime(lane, lane.ready, START_TIMEOUT_MS, 'the reader could not be started');
-      const reading = inTime(lane, lane.ask(job), timeoutMs, 'reading the message took too long');
+      const ms = suspect ? timeoutMs : Math.min(timeoutMs, QUICK_MS);
+      const reading = inTime(lane, lane.ask(job), ms, 'reading the message took too long');
       const answer = ReaderAnswer.parse(await reading);
       if (!answer.ok) throw new Failure('defect', answer.error);
       return answer.body;

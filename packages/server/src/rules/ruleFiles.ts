@@ -1,19 +1,17 @@
-import type { ImportResult, RegisterKind } from '@hatband/contract';
-import {
-  parseRuleFile,
-  RuleDefinition,
-  writeRuleFile,
-  type FileRule,
-  type RuleFile,
-} from '@hatband/core/rules';
-import { sameName } from '@hatband/core/tasks';
+import { DRAFT_ISSUE, type ImportResult, type RegisterKind } from '@hatband/contract';
+import { RuleDefinition, writeRuleFile, type FileRule, type Named } from '@hatband/core/rules';
+import { nameKey } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
+import { randomUUID } from 'node:crypto';
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import type { Clock } from '../clock.ts';
 import { Failure } from '../errors.ts';
+import { record } from '../events.ts';
 import { findProject, insertProject } from '../named/projects.ts';
 import { findNamed, insertNamed } from '../named/registers.ts';
 import { parseJson, type RuleRow, type Store } from '../store/index.ts';
-import { insertRule, withLive, type Seen } from './rules.ts';
+import type { ReadFile } from './readRuleFile.ts';
+import { withLive, type Seen } from './rules.ts';
 import type { User } from '../settings/user.ts';
 import { currentContext } from './ruleSet.ts';
 
@@ -32,22 +30,36 @@ export async function exportRules(store: Store, user: User, ids: readonly string
   return writeRuleFile(rules, await currentContext(read, user));
 }
 
-/** The rules of a file as drafts. Throws, with all places, where it does not hold together; nothing is changed then. */
-export async function importRules(store: Store, json: string, clock: Clock): Promise<ImportResult> {
-  const { file, errors } = parseRuleFile(json);
-  if (errors) throw new Failure('input', 'These rules cannot be taken in.', errors);
+export interface Importing {
+  store: Store;
+  clock: Clock;
+  read: (json: string) => Promise<ReadFile>;
+  /** How many of how many rules are stored by now. */
+  onProgress: (done: number, total: number) => void;
+}
+
+/**
+ * The rules of a file as drafts. Throws, with all places, where it does not hold together, or where a draft would be
+ * replaced without the user's word; nothing is changed then.
+ */
+export async function importRules(
+  { store, clock, read, onProgress }: Importing,
+  { json, replaceDrafts }: { json: string; replaceDrafts: boolean },
+): Promise<ImportResult> {
+  const file = await read(json);
+  if (!file.ok) throw new Failure('input', 'These rules cannot be taken in.', file.errors);
   return store.write(async (trx) => {
-    const things = await importNamed(trx, file, clock);
-    const rules: ImportResult['rules'] = [];
-    for (const { rule } of file.rules)
-      rules.push({ name: rule.name, became: await importRule(trx, rule, clock) });
-    return { rules, ...things };
+    const known = await rulesByName(trx);
+    if (!replaceDrafts) refuseToReplace(file.rules, known);
+    const things = await importNamed(trx, file.named, clock);
+    const became = await storeDrafts(trx, file.rules, { known, clock, onProgress });
+    return { rules: became, ...things };
   });
 }
 
 const REGISTERED = ['people', 'tables', 'templates'] as const satisfies readonly RegisterKind[];
 
-async function importNamed(trx: Knex.Transaction, file: RuleFile, clock: Clock) {
+async function importNamed(trx: Knex.Transaction, file: Named, clock: Clock) {
   const added: ImportResult['added'] = [];
   const kept: ImportResult['kept'] = [];
   for (const project of file.projects) {
@@ -65,28 +77,76 @@ async function importNamed(trx: Knex.Transaction, file: RuleFile, clock: Clock) 
   return { added, kept };
 }
 
-async function importRule(
-  trx: Knex.Transaction,
-  rule: RuleDefinition,
-  clock: Clock,
-): Promise<ImportResult['rules'][number]['became']> {
-  const known = await ruleNamed(trx, rule.name);
-  if (!known) {
-    await insertRule(trx, rule, clock);
-    return 'new draft';
-  }
-  await trx('rules')
-    .where({ id: known.id })
-    .update({ draft: JSON.stringify(rule), revision: known.revision + 1 });
-  return 'draft of the rule of that name';
+interface FileDraft {
+  name: string;
+  definition: string;
+}
+interface KnownRule extends Seen {
+  name: string;
+  draft: string | null;
 }
 
-async function ruleNamed(trx: Knex.Transaction, name: string): Promise<Seen | undefined> {
-  const rows: (Seen & Pick<RuleRow, 'draft'> & { live: string | null })[] = await withLive(trx)
+/** The rules that are there, by their names. */
+async function rulesByName(trx: Knex.Transaction): Promise<Map<string, KnownRule>> {
+  const rows: (Seen & { name: string; draft: string | null })[] = await withLive(trx)
     .whereNull('deleted_at')
-    .select('rules.id', 'revision', 'draft', { live: 'rule_versions.definition' });
-  return rows.find(({ draft, live }) => {
-    const definition = parseJson(RuleDefinition, draft ?? live ?? '');
-    return sameName(definition.name, name);
+    .select(
+      'rules.id',
+      'revision',
+      'draft',
+      trx.raw("json_extract(coalesce(draft, rule_versions.definition), '$.name') AS name"),
+    );
+  return new Map(rows.map((row) => [nameKey(row.name), row]));
+}
+
+/** Work that was not put to work yet is the user's; it goes only by his word. */
+function refuseToReplace(rules: readonly FileDraft[], known: ReadonlyMap<string, KnownRule>): void {
+  const replaced = rules.filter(({ name, definition }) => {
+    const draft = known.get(nameKey(name))?.draft ?? null;
+    return draft !== null && draft !== definition;
   });
+  if (replaced.length === 0) return;
+  throw new Failure(
+    'conflict',
+    'These rules have drafts that the file would replace.',
+    replaced.map(({ name }) => ({ path: DRAFT_ISSUE, message: name })),
+  );
+}
+
+/** Rules that are stored before others get their turn. */
+const BATCH = 100;
+
+async function storeDrafts(
+  trx: Knex.Transaction,
+  rules: readonly FileDraft[],
+  { known, clock, onProgress }: Pick<Importing, 'clock' | 'onProgress'> & { known: Map<string, KnownRule> },
+): Promise<ImportResult['rules']> {
+  const last = (await trx('rules').max({ position: 'position' }).first())?.position ?? 0;
+  const created_at = clock().toISOString();
+  const became: ImportResult['rules'] = [];
+  let position = last;
+  for (let from = 0; from < rules.length; from += BATCH) {
+    const batch = rules.slice(from, from + BATCH);
+    const fresh = batch.filter(({ name }) => !known.has(nameKey(name)));
+    const rows = fresh.map(({ definition }) => ({
+      id: randomUUID(),
+      position: (position += 1),
+      state: 'draft' as const,
+      draft: definition,
+      created_at,
+    }));
+    if (rows.length > 0) await trx('rules').insert(rows);
+    for (const { name, definition } of batch) {
+      const rule = known.get(nameKey(name));
+      if (rule)
+        await trx('rules')
+          .where({ id: rule.id })
+          .update({ draft: definition, revision: rule.revision + 1 });
+      became.push({ name, became: rule ? 'draft of the rule of that name' : 'new draft' });
+    }
+    onProgress(became.length, rules.length);
+    await nextTurn();
+  }
+  await record(trx, [{ kind: 'rule', ref: '' }]);
+  return became;
 }

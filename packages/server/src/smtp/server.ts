@@ -1,14 +1,11 @@
-import { once } from 'node:events';
 import type { AddressInfo, Socket } from 'node:net';
 import type { Logger } from 'pino';
 import { SMTPServer, type SMTPServerDataStream, type SMTPServerSession } from 'smtp-server';
 import { codeOf, StartFailure } from '../errors.ts';
 import type { Directory, Recipient } from '../intake/directory.ts';
+import { collect, type ByteBudget } from '../intake/byteBudget.ts';
 import type { Receipt, Receive } from '../intake/receive.ts';
 import { SIZE_LIMIT } from '../limits.ts';
-
-/** Bytes that are being received at one time, over all connections. */
-const IN_FLIGHT_LIMIT = 64 * 1024 * 1024;
 
 /** Addresses of one message beyond these are refused (RFC 5321, section 4.5.3.1.8). */
 const MOST_RECIPIENTS = 100;
@@ -22,6 +19,7 @@ export interface SmtpOptions {
   port: number;
   directory: Directory;
   receive: Receive;
+  budget: ByteBudget;
   log: Logger;
   /** Shorter ones for tests. */
   silenceMs?: number | undefined;
@@ -53,35 +51,20 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
   const recipients = new WeakMap<SMTPServerSession, Recipient[]>();
   let receiving = 0;
   let lastEnd = -Infinity;
-  let inFlight = 0;
 
   const takeIn = async (stream: SMTPServerDataStream, session: SMTPServerSession) => {
-    const mail = { chunks: new Array<Buffer>(), size: 0, refused: false };
-    stream.on('data', (chunk: Buffer) => {
-      if (mail.refused) return;
-      if (stream.sizeExceeded || inFlight + chunk.length > IN_FLIGHT_LIMIT) {
-        mail.refused = true;
-        release();
-        return;
-      }
-      mail.chunks.push(chunk);
-      mail.size += chunk.length;
-      inFlight += chunk.length;
-    });
-    const release = () => {
-      inFlight -= mail.size;
-      mail.size = 0;
-      mail.chunks = [];
-    };
+    const body = collect(stream, options.budget, SIZE_LIMIT);
     const late = setTimeout(() => {
       closeConnection(server, session);
     }, longestMs);
     try {
-      await once(stream, 'end');
-      if (stream.sizeExceeded) throw new SmtpError(552, '5.3.4 The message is larger than 25 MB.');
-      if (mail.refused) throw new SmtpError(451, '4.3.1 Too much mail at one time; try again in a minute.');
+      await body.whole;
+      if (stream.sizeExceeded || body.refused === 'too large')
+        throw new SmtpError(552, '5.3.4 The message is larger than 25 MB.');
+      if (body.refused !== null)
+        throw new SmtpError(451, '4.3.1 Too much mail at one time; try again in a minute.');
       const receipts = await options.receive({
-        bytes: Buffer.concat(mail.chunks),
+        bytes: body.bytes(),
         source: 'smtp',
         recipients: recipients.get(session) ?? [],
         envelopeFrom: session.envelope.mailFrom ? session.envelope.mailFrom.address : '',
@@ -89,7 +72,7 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
       refuseWhereAllDo(receipts);
     } finally {
       clearTimeout(late);
-      release();
+      body.release();
     }
   };
 
@@ -166,6 +149,7 @@ function groupReplies(socket: Socket): void {
 const REFUSALS = {
   unknown: new SmtpError(550, '5.1.1 There is no such intake address here.'),
   renewed: new SmtpError(550, '5.1.6 This address was renewed; ask its owner for the new one.'),
+  'not loaded': new SmtpError(451, '4.3.0 The addresses are not loaded yet; try again in a minute.'),
   paused: new SmtpError(450, '4.2.1 This address is paused; try again later.'),
 } as const;
 

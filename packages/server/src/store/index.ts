@@ -1,5 +1,6 @@
 export { deflateJson, inflateJson, parseJson } from './json.ts';
-export { DATABASE_FILE, openStore, type Store } from './openStore.ts';
+export { DATABASE_FILE, KEY_FILE } from './folder.ts';
+export { openStore, type Store } from './openStore.ts';
 export { prepared } from './prepared.ts';
 export type * from './mailRows.ts';
 export type * from './rows.ts';

@@ -68,7 +68,7 @@ export interface ImportRow {
   id: number;
   address_id: number;
   name: string;
-  state: 'running' | 'done' | 'failed';
+  state: 'running' | 'done' | 'cancelled' | 'failed';
   /** In bytes, of which `read` were looked through. */
   size: number;
   read: number;

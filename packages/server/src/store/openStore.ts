@@ -1,12 +1,10 @@
 import type Database from 'better-sqlite3';
 import knex, { type Knex } from 'knex';
-import { accessSync, constants, mkdirSync, rmSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import path from 'node:path';
-import { StartFailure } from '../errors.ts';
+import { DATABASE_FILE, hasKey, lost, refuseLostDatabase, useFolder } from './folder.ts';
 import { lockFolder } from './lock.ts';
 import { migrate } from './migrate.ts';
-
-export const DATABASE_FILE = 'hatband.db';
 
 /** Knex twice on one file: one connection that writes, a pool that only reads. */
 export interface Store {
@@ -18,15 +16,32 @@ export interface Store {
   close: () => Promise<void>;
 }
 
+export interface Opening {
+  /** What the database holds is thrown away first, once no other process holds the folder. */
+  anew?: boolean | undefined;
+  /** A lost database is begun anew. */
+  mayBeLost?: boolean | undefined;
+}
+
 /**
- * Opens the data folder, makes or migrates its database. Throws StartFailure where the folder cannot be used.
- * `anew`: what the database holds is thrown away first, once no other process holds the folder.
+ * Opens the data folder, makes or migrates its database. Throws StartFailure where the folder cannot be used, or where its
+ * database was lost.
  */
-export async function openStore(folder: string, anew = false): Promise<Store> {
+export async function openStore(
+  folder: string,
+  { anew = false, mayBeLost = false }: Opening = {},
+): Promise<Store> {
   useFolder(folder);
   const unlock = lockFolder(folder);
   const filename = path.join(folder, DATABASE_FILE);
   if (anew) for (const suffix of ['', '-wal', '-shm']) rmSync(`${filename}${suffix}`, { force: true });
+  const isFirst = anew || mayBeLost;
+  try {
+    if (!isFirst) refuseLostDatabase(folder);
+  } catch (error) {
+    unlock();
+    throw error;
+  }
   const writer = connect(filename, false);
   const reader = connect(filename, true);
   const close = async () => {
@@ -37,6 +52,7 @@ export async function openStore(folder: string, anew = false): Promise<Store> {
   };
   try {
     await migrate(writer, folder);
+    if (!isFirst && hasKey(folder) && !(await writer('addresses').first('id'))) throw lost(folder);
     await removeOrphans(writer);
   } catch (error) {
     await close();
@@ -48,15 +64,6 @@ export async function openStore(folder: string, anew = false): Promise<Store> {
     writeRaw: (work) => onConnection(writer, work),
     close,
   };
-}
-
-function useFolder(folder: string): void {
-  try {
-    mkdirSync(folder, { recursive: true });
-    accessSync(folder, constants.W_OK);
-  } catch {
-    throw new StartFailure(`The data folder ${folder} cannot be written.`);
-  }
 }
 
 function connect(filename: string, readonly: boolean): Knex {
