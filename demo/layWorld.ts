@@ -8,7 +8,7 @@ import { makeDeposit } from '@hatband/server/intake/deposit';
 import { findProject } from '@hatband/server/named/projects';
 import { readRuleFile } from '@hatband/server/rules/readRuleFile';
 import { importRules } from '@hatband/server/rules/ruleFiles';
-import { goLive, listRules, setPaused } from '@hatband/server/rules/rules';
+import { goLive, pauseRule } from '@hatband/server/rules/rules';
 import { userOf, type User } from '@hatband/server/settings/user';
 import { layPractice } from '@hatband/server/practice/practice';
 import { parseJson, type Store } from '@hatband/server/store/index';
@@ -85,10 +85,11 @@ async function treatAddresses(store: Store, { plusWords, senders }: World): Prom
 /** Imported rules are drafts; each gets the state that it has in the file. */
 async function putToWork(store: Store, user: User, clock: Clock): Promise<void> {
   const { file } = parseRuleFile(await readDemo('rules.json'));
-  for (const { id, draft } of await listRules(store, clock)) {
-    const state = file?.rules.find(({ rule }) => rule.name === draft?.name)?.state;
+  // They were stored in the order of the file.
+  for (const [i, { id }] of (await store.read('rules').orderBy('position').select('id')).entries()) {
+    const state = file?.rules[i]?.state;
     if (state !== 'draft') await goLive(store, user, { id, revision: 1 }, clock);
-    if (state === 'paused') await setPaused(store, { id, revision: 2 }, true);
+    if (state === 'paused') await pauseRule(store, { id, revision: 2 });
   }
 }
 

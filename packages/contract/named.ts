@@ -34,6 +34,20 @@ export const registers = {
   tags: register('tags', Tag),
 };
 
+/** What hangs on something that is to be deleted. */
+export const Uses = z.object({
+  rules: z.array(z.object({ id: z.string(), name: z.string(), state: z.enum(['draft', 'live', 'paused']) })),
+  openTasks: z.number(),
+});
+export type Uses = z.infer<typeof Uses>;
+
+export const getUses = endpoint({
+  method: 'get',
+  path: '/api/uses/:kind/:id',
+  params: z.object({ kind: z.enum([...RegisterKind.options, 'projects', 'mailboxes']), id: z.string() }),
+  answer: Uses,
+});
+
 export const StoredProject = z.object({ id: z.string(), revision: z.number(), ...Project.shape });
 export type StoredProject = z.infer<typeof StoredProject>;
 

@@ -2,7 +2,14 @@ import { Band } from '@hatband/core/rules';
 import { z } from 'zod';
 import { endpoint } from './endpoint.ts';
 
-export const RuleName = z.object({ id: z.string(), name: z.string(), band: Band, deleted: z.boolean() });
+/** `isBroken`: it is live and cannot work, so its mail is held. */
+export const RuleName = z.object({
+  id: z.string(),
+  name: z.string(),
+  band: Band,
+  deleted: z.boolean(),
+  isBroken: z.boolean(),
+});
 export type RuleName = z.infer<typeof RuleName>;
 
 /** What the work of rules is shown by; those that are deleted keep their names. */

@@ -3,6 +3,9 @@ import { z } from 'zod';
 import { TextId } from './common.ts';
 import { endpoint } from './endpoint.ts';
 
+/** What keeps a rule from working; `path` is its place in the definition, `route.0.project`. */
+export const RuleProblem = z.object({ path: z.string(), message: z.string() });
+
 export const Rule = z.object({
   id: z.string(),
   state: z.enum(['draft', 'live', 'paused']),
@@ -13,12 +16,11 @@ export const Rule = z.object({
   takenIn30Days: z.number(),
   lastTakenAt: z.string().nullable(),
   deleted: z.boolean(),
+  /** What keeps the live version from working. */
+  problems: z.array(RuleProblem),
   revision: z.number(),
 });
 export type Rule = z.infer<typeof Rule>;
-
-/** What keeps a rule from working; `path` is its place in the definition, `route.0.project`. */
-export const RuleProblem = z.object({ path: z.string(), message: z.string() });
 
 /** In their order; deleted ones stand last, for the names that evidence needs. */
 export const listRules = endpoint({

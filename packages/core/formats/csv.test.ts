@@ -41,3 +41,10 @@ describe('comma-separated values', () => {
     );
   });
 });
+
+test('a cell that a spreadsheet would run is written as words, and read back as it was', () => {
+  const rows = [['=HYPERLINK("http://evil.example")', '+1', '-5 days', '@SUM(A1)', 'plain', "o'clock"]];
+  const written = writeCsv(rows);
+  expect(written).not.toMatch(/(?:^|,)"[=+\-@]/);
+  expect(parseCsv(written)).toEqual(rows);
+});

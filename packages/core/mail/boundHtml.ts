@@ -39,7 +39,7 @@ export function boundHtml(html: string): BoundHtml {
       break;
     }
     if (WITHOUT_END.has(name) || whole.endsWith('/>')) continue;
-    let isKept = true;
+    let isKept: boolean;
     if (slash === '') {
       isKept = open.length < DEEPEST && (!LAYOUT.has(name) || layouts < DEEPEST_LAYOUT);
       open.push({ name, kept: isKept });
@@ -58,7 +58,9 @@ export function boundHtml(html: string): BoundHtml {
   return {
     html: kept.join(''),
     warnings: [
-      ...(flattened ? ['Its formatting is nested very deep; the deepest of it was read as plain words.'] : []),
+      ...(flattened
+        ? ['Its formatting is nested very deep; the deepest of it was read as plain words.']
+        : []),
       ...(end < html.length ? ['The formatted text is very long; its rest is kept but was not read.'] : []),
     ],
   };

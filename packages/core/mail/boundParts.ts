@@ -69,7 +69,13 @@ export function boundParts(bytes: Uint8Array): BoundParts {
 /** Counts a line, and answers whether it is kept. */
 function takeLine(state: State, bytes: Uint8Array, start: number, end: number): boolean {
   if (bytes[start] === DASH && bytes[start + 1] === DASH && isBoundary(state, bytes, start, end)) {
-    Object.assign(state, { parts: state.parts + 1, ofPart: 0, inHead: true, isEncoded: false, isMessage: false });
+    Object.assign(state, {
+      parts: state.parts + 1,
+      ofPart: 0,
+      inHead: true,
+      isEncoded: false,
+      isMessage: false,
+    });
     return true;
   }
   if (state.inHead) {

@@ -109,7 +109,8 @@ const IS_HTML = /^\s*<(?:!doctype html|html[\s>])/i;
 function textOf(email: Email, warnings: string[]): string {
   const plain = email.text ?? '';
   const html = email.html ?? '';
-  if (html === '') return tidy(IS_HTML.test(plain.slice(0, 500)) ? htmlText(plain, warnings) : plain, warnings);
+  if (html === '')
+    return tidy(IS_HTML.test(plain.slice(0, 500)) ? htmlText(plain, warnings) : plain, warnings);
   const words = countWords(plain.slice(0, TEXT_LIMIT));
   if (words > 0 && words * 1.5 + 20 >= countHtmlWords(html.slice(0, TEXT_LIMIT * 4)))
     return tidy(plain, warnings);
@@ -221,7 +222,12 @@ function isAttachment(part: MimePart): boolean {
 
 function attachment(part: MimePart): Attachment {
   const bytes = contentBytes(part);
-  return { name: nameOf(part), type: part.mimeType, size: bytes.byteLength, digest: bytesToHex(sha256(bytes)) };
+  return {
+    name: nameOf(part),
+    type: part.mimeType,
+    size: bytes.byteLength,
+    digest: bytesToHex(sha256(bytes)),
+  };
 }
 
 function contentBytes({ content }: MimePart): Uint8Array {

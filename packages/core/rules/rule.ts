@@ -38,6 +38,8 @@ export const ReadRow = z
   });
 export type ReadRow = z.infer<typeof ReadRow>;
 
+const MOST_ROWS = 200;
+
 /** What a rule says, as it is written. */
 export const RuleFields = z.strictObject({
   name: z.string().trim().min(1, 'A rule needs a name.').max(80, 'A name has at most 80 characters.'),
@@ -47,6 +49,7 @@ export const RuleFields = z.strictObject({
   when: Group.default({ all: [] }),
   read: z
     .array(ReadRow)
+    .max(MOST_ROWS, `A rule reads at most ${MOST_ROWS} fields.`)
     .default([])
     .refine(
       (rows) => areDistinct(rows.map(({ field }) => field).filter((field) => !isList(field))),
@@ -57,7 +60,7 @@ export const RuleFields = z.strictObject({
   then: z.enum(['stop', 'go on']).default('stop'),
   /** What becomes of mail whose original came another way before: its task is offered to be added to the first, or made. */
   again: z.enum(['offer', 'make']).default('offer'),
-  effects: z.array(Effect).default([]),
+  effects: z.array(Effect).max(MOST_ROWS).default([]),
 });
 export const RuleDefinition = RuleFields.transform(withIds);
 export type RuleDefinition = z.infer<typeof RuleDefinition>;

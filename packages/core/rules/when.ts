@@ -21,7 +21,11 @@ type LeafInput = z.input<typeof LeafCondition>;
 type ConditionInput = LeafInput | GroupInput;
 type GroupInput = { all: ConditionInput[] } | { any: ConditionInput[] } | { none: ConditionInput[] };
 
-const of: z.ZodType<Condition[], ConditionInput[]> = z.lazy(() => z.array(Condition));
+const MOST_CONDITIONS = 500;
+
+const of: z.ZodType<Condition[], ConditionInput[]> = z.lazy(() =>
+  z.array(Condition).max(MOST_CONDITIONS, `A group has at most ${MOST_CONDITIONS} conditions.`),
+);
 export const Group: z.ZodType<Group, GroupInput> = z.union([
   z.strictObject({ all: of }),
   z.strictObject({ any: of }),

@@ -1,7 +1,7 @@
 import { request } from 'node:http';
 import { afterEach, expect, test } from 'vitest';
 import { readConfig } from '../src/config.ts';
-import { newFolder, settings, startTestServer, type TestServer } from './testServer.ts';
+import { newFolder, settings, startTestServer, until, type TestServer } from './testServer.ts';
 
 let server: TestServer | null = null;
 afterEach(async () => {
@@ -14,6 +14,9 @@ const PASSPHRASE = 'lanterns at low tide';
 interface Answer {
   status: number;
   cookie: string;
+  /** All that were set, as a browser sends them back. */
+  cookies: string;
+  cache: string;
   body: string;
 }
 
@@ -35,6 +38,10 @@ function ask(path: string, headers: Record<string, string> = {}, method = 'GET',
           resolve({
             status: response.statusCode ?? 0,
             cookie: response.headers['set-cookie']?.[0] ?? '',
+            cookies: (response.headers['set-cookie'] ?? [])
+              .map((each) => each.split(';')[0] ?? '')
+              .join('; '),
+            cache: response.headers['cache-control'] ?? '',
             body: text,
           });
         });
@@ -87,6 +94,67 @@ test('who guesses is stopped after ten tries', async () => {
   for (let i = 0; i < 12; i += 1) statuses.push((await signIn(`guess ${i}`)).status);
   expect(statuses).toEqual([...Array<number>(10).fill(401), 429, 429]);
   expect((await signIn(PASSPHRASE)).status).toBe(429);
+});
+
+test('who guesses from the same address does not lock out a browser that has signed in before', async () => {
+  await start({ HATBAND_PASSPHRASE: PASSPHRASE });
+  const { cookies } = await signIn(PASSPHRASE);
+  for (let i = 0; i < 12; i += 1) await signIn(`guess ${i}`);
+  expect((await signIn(PASSPHRASE)).status).toBe(429);
+  const owner = await ask(
+    '/api/session',
+    { Cookie: cookies },
+    'POST',
+    JSON.stringify({ passphrase: PASSPHRASE }),
+  );
+  expect(owner.status).toBe(200);
+  const forged = { Cookie: 'hatband-known=AAAA' };
+  expect((await ask('/api/session', forged, 'POST', JSON.stringify({ passphrase: PASSPHRASE }))).status).toBe(
+    429,
+  );
+});
+
+test('behind a proxy that is trusted visitors are told apart, and the cookie goes over TLS only', async () => {
+  await start({ HATBAND_PASSPHRASE: PASSPHRASE, HATBAND_PROXIES: '127.0.0.1' });
+  const from = (visitor: string, passphrase: string) =>
+    ask(
+      '/api/session',
+      { 'X-Forwarded-For': visitor, 'X-Forwarded-Proto': 'https' },
+      'POST',
+      JSON.stringify({ passphrase }),
+    );
+  for (let i = 0; i < 11; i += 1) await from('192.0.2.1', `guess ${i}`);
+  expect((await from('192.0.2.1', PASSPHRASE)).status).toBe(429);
+  const other = await from('192.0.2.2', PASSPHRASE);
+  expect(other.status).toBe(200);
+  expect(other.cookie).toMatch(/; Secure/);
+});
+
+test('nothing of the interface is kept by a cache', async () => {
+  await start();
+  for (const path of ['/api/session', '/api/arrivals', '/api/rules.json', '/api/nothing'])
+    expect([path, (await ask(path)).cache]).toEqual([path, 'no-store']);
+});
+
+test('a stream of events ends with the session that it was opened in', async () => {
+  await start({ HATBAND_PASSPHRASE: PASSPHRASE });
+  const [one, two] = [cookieOf(await signIn(PASSPHRASE)), cookieOf(await signIn(PASSPHRASE))];
+  const ended: string[] = [];
+  const openAnd = async (cookie: string, opened: () => void) => {
+    const response = await fetch(`http://127.0.0.1:${server?.port ?? 0}/api/events`, {
+      headers: { Cookie: cookie },
+    });
+    opened();
+    await response.text().catch(() => undefined);
+    ended.push(cookie);
+  };
+  await Promise.all([one, two].map((cookie) => new Promise<void>((opened) => void openAnd(cookie, opened))));
+  await ask('/api/session', { Cookie: one }, 'DELETE');
+  await until(
+    () => Promise.resolve(ended),
+    (all) => all.length > 0,
+  );
+  expect(ended).toEqual([one]);
 });
 
 test('another passphrase ends all sessions, the same keeps them', async () => {

@@ -115,6 +115,60 @@ test('what an archive should not hold is told, each by its name, and the rest co
   expect((await settled(server, 2)).items).toHaveLength(2);
 });
 
+test('a name that leads out of an archive spoils its own entry only', async () => {
+  const script = `import zipfile, sys
+with zipfile.ZipFile(sys.argv[1], 'w') as z:
+    for name in ['a.eml', '../out.eml', '/etc/out.eml', 'C:\\\\out.eml', 'b.eml']: z.writestr(name, sys.argv[2] + name)`;
+  const folder = await newFolder();
+  const file = path.join(folder, 'paths.zip');
+  execFileSync('python3', ['-c', script, file, 'From: a@b.example\r\nSubject: x\r\n\r\n']);
+  const { items } = await drop('paths.zip', await readFile(file));
+  expect(items.map(({ result, words }) => [result, words])).toEqual([
+    ['new', null],
+    ['refused', 'Its name leads out of the archive.'],
+    ['refused', 'Its name leads out of the archive.'],
+    ['refused', 'Its name leads out of the archive.'],
+    ['new', null],
+  ]);
+  await rm(folder, { recursive: true, force: true });
+});
+
+test('an endless line, and a message without an end, hold up nothing beside them', async () => {
+  const endless = Buffer.concat([
+    mbox(['Before']),
+    Buffer.from('From a@b.example Tue Nov 24 10:00:00 2026\nFrom: a@b.example\nSubject: Endless\n\n'),
+    Buffer.alloc(40 * 1024 * 1024, 120),
+    Buffer.from('\n\n'),
+    mbox(['After']),
+  ]);
+  const [long, short] = await Promise.all([
+    drop('endless.mbox', endless),
+    drop('short.mbox', mbox(['Beside'])),
+  ]);
+  expect(short.counts).toMatchObject({ new: 1 });
+  expect(long.items.map(({ result, words }) => [result, words])).toEqual([
+    ['new', null],
+    ['refused', 'It is larger than 25 MB.'],
+    ['new', null],
+  ]);
+});
+
+test('an import that is cancelled keeps what it has brought in and ends', async () => {
+  const subjects = Array.from({ length: 5000 }, (_, i) => `Number ${i}`);
+  const dropping = drop('many.mbox', mbox(subjects));
+  const { items } = await until(
+    () => server.ask(contract.listImports),
+    (all) => (all.items[0]?.counts.new ?? 0) > 0,
+  );
+  await server.ask(contract.cancelImport, { params: { id: items[0]?.id ?? 0 } });
+  const { state, counts } = await dropping;
+  expect(state).toBe('cancelled');
+  expect(await server.store.read('arrivals').count({ n: '*' }).first()).toEqual({ n: counts?.new });
+  await expect(server.ask(contract.cancelImport, { params: { id: items[0]?.id ?? 0 } })).rejects.toThrow(
+    'through already',
+  );
+});
+
 /** Spoils the first packed bytes of an entry (APPNOTE 4.3.7: its name ends 30 bytes and itself behind the header). */
 function spoil(zip: Buffer, name: string): void {
   zip.fill(0xff, zip.indexOf(name) + name.length, zip.indexOf(name) + name.length + 12);

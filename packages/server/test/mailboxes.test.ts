@@ -1,6 +1,7 @@
 import * as contract from '@hatband/contract';
 import type { RuleInput } from '@hatband/core/rules';
 import { readFile, rm, stat } from 'node:fs/promises';
+import { createServer, type AddressInfo } from 'node:net';
 import path from 'node:path';
 import { expect, test } from 'vitest';
 import { letter, PASSWORD } from './dovecot.ts';
@@ -142,7 +143,11 @@ test('a mailbox of another user brings in nothing that was there before', async 
   await settled(theServer(), 1);
   const { id = 0, revision = 0 } = (await museum()) ?? {};
   const other = settingsFor([{ folder: 'INBOX', for: ['arrival'] }], { user: 'Ines' });
-  await theServer().ask(contract.saveMailbox, { params: { id }, revision, body: { settings: other, password: PASSWORD } });
+  await theServer().ask(contract.saveMailbox, {
+    params: { id },
+    revision,
+    body: { settings: other, password: PASSWORD },
+  });
   await isWatching();
   await put(letter('To the other'));
   const { items } = await settled(theServer(), 2);
@@ -150,6 +155,39 @@ test('a mailbox of another user brings in nothing that was there before', async 
     'To the other 1',
     'To the one 1',
   ]);
+});
+
+test('a password goes to no other server, user, port or way than it was given for', async () => {
+  await watch([{ folder: 'INBOX', for: ['flag'] }]);
+  const { id = 0, revision = 0 } = (await museum()) ?? {};
+  const trap = createServer();
+  const heard: string[] = [];
+  trap.on('connection', (socket) => {
+    socket.write('* OK ready\r\n');
+    socket.on('data', (data: Buffer) => heard.push(data.toString()));
+    socket.on('error', () => undefined);
+  });
+  await new Promise<void>((resolve) => trap.listen(0, '127.0.0.1', resolve));
+  const { port } = trap.address() as AddressInfo;
+  for (const other of [
+    { port },
+    { host: 'localhost' },
+    { user: 'Other' },
+    { security: 'starttls' as const },
+  ]) {
+    const settings = settingsFor([{ folder: 'INBOX', for: ['flag'] }], other);
+    const again = 'enter the password again';
+    await expect(theServer().ask(contract.testMailbox, { body: { settings, id } })).rejects.toThrow(again);
+    await expect(
+      theServer().ask(contract.saveMailbox, { params: { id }, revision, body: { settings } }),
+    ).rejects.toThrow(again);
+  }
+  expect(heard).toEqual([]);
+  trap.close();
+  // Another name of the mailbox needs none, and a connection can be tried before there is one.
+  const renamed = settingsFor([{ folder: 'INBOX', for: ['flag'] }], { name: '' });
+  const tried = await theServer().ask(contract.testMailbox, { body: { settings: renamed, id } });
+  expect(tried.problems).toEqual([]);
 });
 
 test('with another key the password is asked for again', async () => {

@@ -1,5 +1,5 @@
 import Database from 'better-sqlite3';
-import { rm, writeFile } from 'node:fs/promises';
+import { readdir, rm, stat, writeFile } from 'node:fs/promises';
 import { createServer, type AddressInfo, type Server } from 'node:net';
 import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
@@ -75,6 +75,49 @@ describe('a start that is not possible', () => {
     db.close();
     expect(await refusal(folder)).toContain('was written by a newer version of Hatband (999-later)');
   });
+});
+
+describe('a database that was lost', () => {
+  const file = () => path.join(folder, DATABASE_FILE);
+  beforeEach(async () => {
+    await (await startTestServer({}, folder)).stop();
+  });
+
+  test.each([
+    ['removed', () => rm(file())],
+    ['emptied', () => writeFile(file(), '')],
+    [
+      'cleared of its addresses',
+      () => {
+        const db = new Database(file());
+        db.pragma('foreign_keys = OFF');
+        db.exec('DELETE FROM addresses');
+        db.close();
+      },
+    ],
+  ])('%s: nothing is served, so that no sender is told that his address does not exist', async (_, lose) => {
+    await lose();
+    expect(await refusal(folder)).toContain('are gone: its hatband.db is missing or empty');
+    const anew = await startTestServer({}, folder, { HATBAND_ANEW: 'yes' });
+    await anew.send({ subject: 'x' });
+    await anew.stop();
+    // The word stays without effect where there is something to lose.
+    const again = await startTestServer({}, folder, { HATBAND_ANEW: 'yes' });
+    expect(await again.store.read('arrivals').count({ n: '*' }).first()).toEqual({ n: 1 });
+    await again.stop();
+  });
+});
+
+test('nobody else of this machine can look into the data folder', async () => {
+  const { child, exited } = await spawnServer(folder);
+  const modeOf = async (name: string) => ((await stat(path.join(folder, name))).mode & 0o777).toString(8);
+  const names = await readdir(folder);
+  expect(names).toEqual(expect.arrayContaining([DATABASE_FILE, `${DATABASE_FILE}-wal`, 'key', 'imports']));
+  for (const name of names)
+    expect([name, await modeOf(name)]).toEqual([name, name === 'imports' ? '700' : '600']);
+  expect(await modeOf('.')).toBe('700');
+  child.kill('SIGTERM');
+  await exited;
 });
 
 test('bytes whose arrival was never written are removed at the next start', async () => {

@@ -153,6 +153,13 @@ export async function goLive({ ask }: Pick<TestServer, 'ask'>, definition: RuleI
   return ask(contract.goLive, { params: { id }, revision });
 }
 
+/** As a database of an earlier version may be, whose rules name what is gone. */
+export const loseProjects = ({ store }: Pick<TestServer, 'store'>) =>
+  store.write(async (trx) => {
+    await trx('projects').update({ deleted_at: '2026-11-24' });
+    await trx('events').insert({ kind: 'project', ref: '' });
+  });
+
 /** Sends one mail and waits for what became of it. */
 export async function arrive(server: TestServer, subject: string, text: string) {
   const before = (await server.ask(contract.listArrivals)).items.length;

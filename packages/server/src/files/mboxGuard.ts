@@ -30,7 +30,11 @@ export function mboxGuard(most: number): Transform {
     }
   };
   const endHead = (out: Buffer[]) => {
-    if (head.equals(BEGIN)) message = 0;
+    if (head.equals(BEGIN)) {
+      // What was left out before it ended with a line.
+      if (message > most) out.push(Buffer.of(LF));
+      message = 0;
+    }
     pass(out, head);
     head = Buffer.alloc(0);
     isHead = false;

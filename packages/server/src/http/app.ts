@@ -90,9 +90,12 @@ function answerTasks(app: Express, { store, directory, domain, events, clock }: 
   });
 }
 
-function answerRules(app: Express, { store, events, clock, user, post, ruleFileScript }: AppOptions): void {
+function answerRules(
+  app: Express,
+  { store, events, clock, user, post, ruleFileScript, liveRules }: AppOptions,
+): void {
   const one = async (id: string) => {
-    const [rule] = await rules.listRules(store, clock, id);
+    const [rule] = await rules.listRules(store, clock, await liveRules(), id);
     if (!rule) throw missing('rule');
     return rule;
   };
@@ -103,8 +106,12 @@ function answerRules(app: Express, { store, events, clock, user, post, ruleFileS
     post().lookAgain();
     return one(id);
   };
-  answer(app, contract.listRules, async () => ({ items: await rules.listRules(store, clock) }));
-  answer(app, contract.listRuleNames, async () => ({ items: await rules.listRuleNames(store) }));
+  answer(app, contract.listRules, async () => ({
+    items: await rules.listRules(store, clock, await liveRules()),
+  }));
+  answer(app, contract.listRuleNames, async () => ({
+    items: await rules.listRuleNames(store, await liveRules()),
+  }));
   answer(app, contract.listVersions, async ({ params }) => ({
     items: await rules.listVersions(store, params.id),
   }));
@@ -139,7 +146,7 @@ function answerRules(app: Express, { store, events, clock, user, post, ruleFileS
   answer(app, contract.orderRules, async ({ body }) => {
     await rules.orderRules(store, body.ids);
     events.notify();
-    return { items: await rules.listRules(store, clock) };
+    return { items: await rules.listRules(store, clock, await liveRules()) };
   });
   answer(app, contract.saveDraft, ({ params: { id }, body, revision }) =>
     changed(id, rules.saveDraft(store, { id, revision }, body.definition)),
@@ -151,10 +158,10 @@ function answerRules(app: Express, { store, events, clock, user, post, ruleFileS
     changed(id, rules.goLive(store, await user(), { id, revision }, clock)),
   );
   answer(app, contract.pauseRule, ({ params: { id }, revision }) =>
-    changed(id, rules.setPaused(store, { id, revision }, true)),
+    changed(id, rules.pauseRule(store, { id, revision })),
   );
-  answer(app, contract.resumeRule, ({ params: { id }, revision }) =>
-    changed(id, rules.setPaused(store, { id, revision }, false)),
+  answer(app, contract.resumeRule, async ({ params: { id }, revision }) =>
+    changed(id, rules.resumeRule(store, await user(), { id, revision })),
   );
   answer(app, contract.deleteRule, ({ params: { id }, revision }) =>
     changed(id, rules.deleteRule(store, { id, revision }, clock)),

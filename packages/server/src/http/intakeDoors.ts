@@ -77,7 +77,7 @@ export function answerAddresses(app: Express, options: AppOptions): void {
   };
   answer(app, contract.listAddresses, list);
   answer(app, contract.renewAddress, async ({ params, body }) =>
-    changed(await addresses.renewAddress(store, params.id, body, clock)),
+    changed(await addresses.renewAddress(store, params.id, body, domain, clock)),
   );
   answer(app, contract.saveAddress, async ({ params: { id }, body, revision }) => {
     await addresses.saveAddress(store, { id, revision }, body);

@@ -6,6 +6,7 @@ import { testConnection } from '../mailbox/testConnection.ts';
 import { changePractice, movePractice } from '../practice/account.ts';
 import * as practice from '../practice/practice.ts';
 import { sendLetter } from '../practice/send.ts';
+import { keepRulesSound } from '../rules/keepSound.ts';
 import { answer } from './answer.ts';
 import type { AppOptions } from './options.ts';
 
@@ -31,7 +32,7 @@ export function answerMailboxes(app: Express, options: AppOptions): void {
     changed(mailboxes.pauseMailbox(store, { id, revision }, body.paused, clock)),
   );
   answer(app, contract.removeMailbox, ({ params: { id }, revision }) =>
-    changed(mailboxes.removeMailbox(store, { id, revision }, clock)),
+    changed(mailboxes.removeMailbox(store, keepRulesSound(options.user), { id, revision }, clock)),
   );
   answer(app, contract.testMailbox, async ({ body: { settings, password, id } }) => {
     if (settings.kind === 'practice') return { problems: [], folders: [...contract.PRACTICE_FOLDERS] };

@@ -4,11 +4,14 @@ import type { z } from 'zod';
 import { missing } from '../errors.ts';
 import * as projects from '../named/projects.ts';
 import { addNamed, deleteNamed, listNamed, saveNamed } from '../named/registers.ts';
+import { usesOf } from '../named/uses.ts';
+import { keepRulesSound } from '../rules/keepSound.ts';
 import { answer } from './answer.ts';
 import type { AppOptions } from './options.ts';
 
 /** Projects, and the registers of people, lookup tables, task templates and tags. */
 export function answerNamed(app: Express, options: AppOptions): void {
+  answer(app, contract.getUses, ({ params: { kind, id } }) => usesOf(options.store.read, kind, id));
   answerProjects(app, options);
   answerRegister(app, options, contract.registers.people);
   answerRegister(app, options, contract.registers.tables);
@@ -16,7 +19,8 @@ export function answerNamed(app: Express, options: AppOptions): void {
   answerRegister(app, options, contract.registers.tags);
 }
 
-function answerProjects(app: Express, { store, directory, events, clock }: AppOptions): void {
+function answerProjects(app: Express, { store, directory, events, clock, user }: AppOptions): void {
+  const guarded = keepRulesSound(user);
   const list = async () => ({
     items: await projects.listProjects(store.read),
     inbox: await projects.inboxRequirements(store.read),
@@ -36,10 +40,10 @@ function answerProjects(app: Express, { store, directory, events, clock }: AppOp
     return project;
   });
   answer(app, contract.saveProject, ({ params: { id }, body, revision }) =>
-    changed(projects.saveProject(store, { id, revision }, body, clock)),
+    changed(projects.saveProject(store, guarded, { id, revision }, body, clock)),
   );
   answer(app, contract.deleteProject, ({ params: { id }, revision }) =>
-    changed(projects.deleteProject(store, { id, revision }, clock)),
+    changed(projects.deleteProject(store, guarded, { id, revision }, clock)),
   );
   answer(app, contract.saveInboxRequirements, ({ body }) =>
     changed(projects.saveInboxRequirements(store, body.requirements)),
@@ -48,9 +52,10 @@ function answerProjects(app: Express, { store, directory, events, clock }: AppOp
 
 function answerRegister<S extends z.ZodType<{ name: string }>>(
   app: Express,
-  { store, events, clock }: AppOptions,
+  { store, events, clock, user }: AppOptions,
   { kind, body: schema, list, add, save, remove }: contract.Register<S>,
 ): void {
+  const guarded = keepRulesSound(user);
   const items = async () => ({ items: await listNamed(store.read, kind, schema) });
   const changed = async (work: Promise<void>) => {
     await work;
@@ -60,7 +65,9 @@ function answerRegister<S extends z.ZodType<{ name: string }>>(
   answer(app, list, items);
   answer(app, add, ({ body }) => changed(addNamed(store, kind, body)));
   answer(app, save, ({ params: { id }, body, revision }) =>
-    changed(saveNamed(store, kind, { id, revision }, body, clock)),
+    changed(saveNamed(store, guarded, { kind, id, revision }, body, clock)),
   );
-  answer(app, remove, ({ params: { id }, revision }) => changed(deleteNamed(store, kind, { id, revision })));
+  answer(app, remove, ({ params: { id }, revision }) =>
+    changed(deleteNamed(store, guarded, { kind, id, revision })),
+  );
 }

@@ -7,6 +7,7 @@ import type { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
+import { renameInRules } from '../rules/renameInRules.ts';
 import { parseJson, type AddressRow, type Store } from '../store/index.ts';
 import { newLocalPart } from './localPart.ts';
 import { turnedAway } from './turnedAway.ts';
@@ -101,6 +102,7 @@ export async function renewAddress(
   store: Store,
   id: number,
   { prefix, graceDays }: z.infer<typeof Renewal>,
+  domain: string,
   clock: Clock,
 ): Promise<number> {
   return store.write(async (trx) => {
@@ -116,6 +118,9 @@ export async function renewAddress(
     const renewed = await insertAddress(trx, targetOf(old), prefix ?? prefixOf(old), clock);
     const { policy, plus_word, token_hash, paused_at } = old;
     await trx('addresses').where({ id: renewed }).update({ policy, plus_word, token_hash, paused_at });
+    const row = await currentRow(trx, renewed);
+    const [from, to] = [old, row].map(({ local_part }) => `${local_part}@${domain}`);
+    if (from && to) await renameInRules(trx, { what: 'who', from, to }, clock);
     await record(trx, [{ kind: 'address', ref: String(renewed) }]);
     return renewed;
   });

@@ -6,6 +6,7 @@ import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
 import { insertAddress } from '../intake/addresses.ts';
 import { turnedAway } from '../intake/turnedAway.ts';
+import type { Guarded } from '../named/guarded.ts';
 import { renameInRules } from '../rules/renameInRules.ts';
 import { parseJson, type MailboxRow, type Store } from '../store/index.ts';
 import type { Secrets } from './secret.ts';
@@ -174,15 +175,17 @@ export async function pauseMailbox(store: Store, seen: Seen, paused: boolean, cl
   });
 }
 
-/** Its password is forgotten; its arrivals stay. */
-export async function removeMailbox(store: Store, seen: Seen, clock: Clock): Promise<void> {
+/** Its password is forgotten; its arrivals stay. Refused where rules at work need it. */
+export async function removeMailbox(store: Store, guarded: Guarded, seen: Seen, clock: Clock): Promise<void> {
   await store.write(async (trx) => {
     await rowAsSeen(trx, seen);
     await trx('mailbox_folders').where({ mailbox_id: seen.id }).delete();
     await trx('mailbox_marks').where({ mailbox_id: seen.id }).delete();
-    await trx('mailboxes')
-      .where({ id: seen.id })
-      .update({ removed_at: clock().toISOString(), paused_at: null, secret: null });
+    await guarded(trx, async () => {
+      await trx('mailboxes')
+        .where({ id: seen.id })
+        .update({ removed_at: clock().toISOString(), paused_at: null, secret: null });
+    });
     await recordChange(trx, seen.id);
   });
 }

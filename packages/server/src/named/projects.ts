@@ -8,6 +8,7 @@ import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
 import { insertAddress } from '../intake/addresses.ts';
 import { renameInRules } from '../rules/renameInRules.ts';
+import type { Guarded } from './guarded.ts';
 import { parseJson, type ProjectRow, type Store } from '../store/index.ts';
 
 export async function listProjects(db: Knex): Promise<StoredProject[]> {
@@ -95,14 +96,22 @@ async function rowAsSeen(trx: Knex.Transaction, { id, revision }: Seen): Promise
 }
 
 /** Rules that name it by its old name get new versions with the new one. */
-export async function saveProject(store: Store, seen: Seen, project: Project, clock: Clock): Promise<void> {
+export async function saveProject(
+  store: Store,
+  guarded: Guarded,
+  seen: Seen,
+  project: Project,
+  clock: Clock,
+): Promise<void> {
   await store.write(async (trx) => {
     const row = await rowAsSeen(trx, seen);
     await requireFree(trx, project.name, seen.id);
-    await trx('projects')
-      .where({ id: seen.id })
-      .update({ ...columns(project), revision: row.revision + 1 });
-    await renameInRules(trx, { what: 'project', from: row.name, to: project.name }, clock);
+    await guarded(trx, async () => {
+      await trx('projects')
+        .where({ id: seen.id })
+        .update({ ...columns(project), revision: row.revision + 1 });
+      await renameInRules(trx, { what: 'project', from: row.name, to: project.name }, clock);
+    });
     await record(trx, [
       { kind: 'project', ref: seen.id },
       { kind: 'task', ref: '' },
@@ -110,11 +119,14 @@ export async function saveProject(store: Store, seen: Seen, project: Project, cl
   });
 }
 
-export async function deleteProject(store: Store, seen: Seen, clock: Clock): Promise<void> {
+/** Refused where rules at work need it. */
+export async function deleteProject(store: Store, guarded: Guarded, seen: Seen, clock: Clock): Promise<void> {
   await store.write(async (trx) => {
     await rowAsSeen(trx, seen);
     const deleted_at = clock().toISOString();
-    await trx('projects').where({ id: seen.id }).update({ deleted_at });
+    await guarded(trx, async () => {
+      await trx('projects').where({ id: seen.id }).update({ deleted_at });
+    });
     await trx('addresses')
       .where({ project_id: seen.id })
       .whereNull('retired_at')

@@ -8,6 +8,7 @@ import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { record } from '../events.ts';
 import { renameInRules } from '../rules/renameInRules.ts';
+import type { Guarded } from './guarded.ts';
 import { parseJson, type NamedRow, type Store } from '../store/index.ts';
 import { renameInTasks } from '../tasks/renameInTasks.ts';
 
@@ -94,28 +95,37 @@ async function rowAsSeen(
 /** Rules that name it by its old name get new versions with the new one; tasks that hold it get it too. */
 export async function saveNamed(
   store: Store,
-  kind: RegisterKind,
-  seen: Seen,
+  guarded: Guarded,
+  { kind, ...seen }: Seen & { kind: RegisterKind },
   body: { name: string },
   clock: Clock,
 ): Promise<void> {
   await store.write(async (trx) => {
     const row = await rowAsSeen(trx, kind, seen);
     await requireFree(trx, kind, body.name, seen.id);
-    await trx('named')
-      .where({ id: seen.id })
-      .update({ name: body.name, body: JSON.stringify(body), revision: row.revision + 1 });
-    await renameInRules(trx, { what: WHAT[kind], from: row.name, to: body.name }, clock);
+    await guarded(trx, async () => {
+      await trx('named')
+        .where({ id: seen.id })
+        .update({ name: body.name, body: JSON.stringify(body), revision: row.revision + 1 });
+      await renameInRules(trx, { what: WHAT[kind], from: row.name, to: body.name }, clock);
+    });
     const field = FIELD[kind];
     if (field) await renameInTasks(trx, { field, from: row.name, to: body.name }, clock);
     await record(trx, [{ kind: 'named', ref: seen.id }]);
   });
 }
 
-export async function deleteNamed(store: Store, kind: RegisterKind, seen: Seen): Promise<void> {
+/** Refused where rules at work need it. */
+export async function deleteNamed(
+  store: Store,
+  guarded: Guarded,
+  { kind, ...seen }: Seen & { kind: RegisterKind },
+): Promise<void> {
   await store.write(async (trx) => {
     await rowAsSeen(trx, kind, seen);
-    await trx('named').where({ id: seen.id }).delete();
+    await guarded(trx, async () => {
+      await trx('named').where({ id: seen.id }).delete();
+    });
     await record(trx, [{ kind: 'named', ref: seen.id }]);
   });
 }

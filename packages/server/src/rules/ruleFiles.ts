@@ -11,7 +11,8 @@ import { findProject, insertProject } from '../named/projects.ts';
 import { findNamed, insertNamed } from '../named/registers.ts';
 import { parseJson, type RuleRow, type Store } from '../store/index.ts';
 import type { ReadFile } from './readRuleFile.ts';
-import { withLive, type Seen } from './rules.ts';
+import type { Seen } from './rules.ts';
+import { withLive } from './withLive.ts';
 import type { User } from '../settings/user.ts';
 import { currentContext } from './ruleSet.ts';
 

@@ -1,5 +1,5 @@
 import type { Rule, RuleName } from '@hatband/contract';
-import { Band, checkRule, RuleDefinition } from '@hatband/core/rules';
+import { Band, checkRule, RuleDefinition, type CompiledRules, type Problem } from '@hatband/core/rules';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { setImmediate as nextTurn } from 'node:timers/promises';
@@ -9,20 +9,19 @@ import { record } from '../events.ts';
 import { parseJson, type RuleRow, type Store } from '../store/index.ts';
 import type { User } from '../settings/user.ts';
 import { currentContext } from './ruleSet.ts';
+import { withLive } from './withLive.ts';
 
 const MONTH_MS = 30 * 24 * 60 * 60 * 1000;
 
 type JoinedRow = RuleRow & { live: string | null; taken: number; last_taken: string | null };
 
-/** Rules, each beside the version that went live last. */
-export const withLive = (db: Knex) =>
-  db('rules').leftJoin('rule_versions', {
-    'rule_versions.rule_id': 'rules.id',
-    'rule_versions.version': 'rules.version',
-  });
-
 /** In their order, deleted ones last. */
-export async function listRules(store: Store, clock: Clock, id?: string): Promise<Rule[]> {
+export async function listRules(
+  store: Store,
+  clock: Clock,
+  live: CompiledRules,
+  id?: string,
+): Promise<Rule[]> {
   const since = new Date(clock().getTime() - MONTH_MS).toISOString();
   const { read } = store;
   const taken = read('arrival_rules').whereRaw('rule_id = rules.id');
@@ -34,9 +33,10 @@ export async function listRules(store: Store, clock: Clock, id?: string): Promis
       taken: taken.clone().where('received_at', '>=', since).count('*'),
       last_taken: taken.clone().max('received_at'),
     });
+  const problems = problemsOf(live);
   const rules: Rule[] = [];
   for (const [i, row] of rows.entries()) {
-    rules.push(view(row));
+    rules.push(view(row, problems.get(row.id) ?? []));
     // A long stack takes time that others need too.
     if (i % TURN === TURN - 1) await nextTurn();
   }
@@ -45,7 +45,11 @@ export async function listRules(store: Store, clock: Clock, id?: string): Promis
 
 const TURN = 100;
 
-function view(row: JoinedRow): Rule {
+/** What keeps live rules from working, by their ids. */
+const problemsOf = ({ rules }: CompiledRules): Map<string, Problem[]> =>
+  new Map(rules.map(({ version, problems }) => [version.ruleId, problems]));
+
+function view(row: JoinedRow, problems: readonly Problem[]): Rule {
   return {
     id: row.id,
     state: row.state,
@@ -55,6 +59,7 @@ function view(row: JoinedRow): Rule {
     takenIn30Days: row.taken,
     lastTakenAt: row.last_taken,
     deleted: row.deleted_at !== null,
+    problems: problems.map(({ path, message }) => ({ path: path.join('.'), message })),
     revision: row.revision,
   };
 }
@@ -141,10 +146,21 @@ async function requireSound(trx: Knex.Transaction, user: User, definition: RuleD
   throw new Failure('input', first.message, issues);
 }
 
-export const setPaused = (store: Store, seen: Seen, paused: boolean) =>
+export const pauseRule = (store: Store, seen: Seen) =>
   change(store, seen, (row) => {
     if (row.version === null) throw new Failure('conflict', 'A draft cannot be paused: it is not at work.');
-    return { state: paused ? 'paused' : 'live' };
+    return { state: 'paused' };
+  });
+
+/** A rule that lost what it names while it was paused does not go on. */
+export const resumeRule = (store: Store, user: User, seen: Seen) =>
+  change(store, seen, async (row, trx) => {
+    const version = await trx('rule_versions')
+      .where({ rule_id: row.id, version: row.version ?? 0 })
+      .first();
+    if (!version) throw new Failure('conflict', 'A draft cannot be resumed: it was never at work.');
+    await requireSound(trx, user, parseJson(RuleDefinition, version.definition));
+    return { state: 'live' };
   });
 
 /** A tombstone stays, for the evidence that names the rule. */
@@ -171,7 +187,7 @@ export async function orderRules(store: Store, ids: readonly string[]): Promise<
 const SHOWN = 'coalesce(rule_versions.definition, draft)';
 
 /** What the work of rules is shown by. */
-export async function listRuleNames(store: Store): Promise<RuleName[]> {
+export async function listRuleNames(store: Store, live: CompiledRules): Promise<RuleName[]> {
   const rows: { id: string; deleted_at: string | null; name: string; band: string }[] = await withLive(
     store.read,
   )
@@ -181,11 +197,13 @@ export async function listRuleNames(store: Store): Promise<RuleName[]> {
       'deleted_at',
       store.read.raw(`json_extract(${SHOWN}, '$.name') AS name, json_extract(${SHOWN}, '$.band') AS band`),
     );
+  const problems = problemsOf(live);
   return rows.map(({ id, deleted_at, name, band }) => ({
     id,
     name,
     band: parseJson(Band, band),
     deleted: deleted_at !== null,
+    isBroken: (problems.get(id) ?? []).length > 0,
   }));
 }
 
