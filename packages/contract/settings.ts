@@ -1,6 +1,7 @@
 import { DateOrder } from '@hatband/core/dates';
 import { LanguageCode } from '@hatband/core/languages';
 import { Zone } from '@hatband/core/reading';
+import { DecimalMark } from '@hatband/core/tasks';
 import { z } from 'zod';
 import { endpoint } from './endpoint.ts';
 
@@ -18,6 +19,8 @@ export const UserSettings = z.strictObject({
   holidays: z.array(z.string().min(2).max(20)),
   /** Further ISO days on which he does not work. */
   closed: z.array(z.iso.date('A day, as in 2026-12-24.')),
+  /** The decimal mark of numbers and amounts in his mail; null: as each of them looks. */
+  decimal: DecimalMark.nullable().default(null),
   /** What a reply becomes that no rule takes, where its thread has an open task. */
   replies: z.enum(['task', 'comment']).default('task'),
 });

@@ -29,6 +29,10 @@ const RULE = /^\s*(?:[_=*~-]\s?){8,}\s*$/;
 const CONTACT =
   /\+?\d[\d ()./-]{6,}\d|\S@\S|\bwww\.|https?:\/\/|(?<![\p{L}])(?:tel|phone|mobile|fax|mob|telefon|tlf|telefono|telefone|gsm|gmbh|ltd|inc|llc|plc|s\.?a\.?|b\.?v\.?|ab|s\.?r\.?l\.?|kg|ag|lda|sarl)(?![\p{L}])/u;
 
+/** Written days and clock times look like telephone numbers and are none. */
+const DAY = /\b\d{1,4}([./-])\d{1,2}\1\d{1,4}\b|\b\d{1,2}:\d\d\b/g;
+const isContact = (words: string) => CONTACT.test(fold(words).replace(DAY, ' '));
+
 /** Sorts the lines of one message. */
 export function trim(lines: readonly QuotedLine[]): LineKind[] {
   const kinds = lines.map((): LineKind => 'words');
@@ -126,7 +130,7 @@ function ruledBlock(lines: readonly QuotedLine[], end: number): number | null {
   const rule = lines.findLastIndex((line, i) => i > 0 && i < end && /^\s*[-_=*~]{4,}\s*$/.test(line.words));
   const below = lines.slice(rule + 1, end).filter((line) => !isBlank(line));
   const short = below.every(({ words }) => words.length < 90 && !/[?!]\s*$/.test(words));
-  const reachable = below.some(({ words }) => CONTACT.test(fold(words)));
+  const reachable = below.some(({ words }) => isContact(words));
   return rule !== -1 && below.length <= 8 && short && reachable ? rule : null;
 }
 
@@ -180,7 +184,7 @@ const isName = (words: string) =>
 /** A sentence or a postscript, not a line of a signature. */
 const isProse = (words: string) =>
   /^\s*p\.?\s?s\b/i.test(words) ||
-  (words.trim().split(/\s+/).length > 4 && /[.!?:]\s*$/.test(words) && !CONTACT.test(fold(words)));
+  (words.trim().split(/\s+/).length > 4 && /[.!?:]\s*$/.test(words) && !isContact(words));
 
 /** Paragraphs that a signature may stand in. */
 const SIGNED_IN = 4;
@@ -200,7 +204,7 @@ function contactBlock(
       .filter((row) => row !== '');
     if (!rows.every((row) => row.length < 90 && !/[?!]$/.test(row))) return null;
     if (i < last && rows.some((row) => /[.:]$/.test(row))) return null;
-    const reachable = rows.filter((row) => CONTACT.test(fold(row))).length;
+    const reachable = rows.filter((row) => isContact(row)).length;
     const named = (i === last ? NAMED : FULL_NAME).test(rows[0] ?? '');
     if (named && rows.length >= 2 && reachable >= 1 && reachable * 4 >= rows.length) return start;
   }

@@ -14,8 +14,15 @@ export interface ClockTime {
   until: string | null;
 }
 
-const ZONE =
-  '(?:\\s?\\(?(?<zone>utc(?:[+-]\\d{1,2})?|gmt|bst|cet|cest|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|et|mez|mesz|jst|ist|sgt|hkt|aest|aedt|z|[+-]\\d{2}:?\\d{2})\\)?(?![\\p{L}\\p{N}])|\\s(?<city>[a-z]+(?: [a-z]+)?) time(?![\\p{L}]))?';
+/**
+ * Offsets end at +14:00 and -12:00. One without a name in front of it stands behind seconds or a blank, so that the end
+ * of a span (“08:00-09:30”) is none.
+ */
+const AHEAD = '\\+(?:0\\d|1[0-4])';
+const BEHIND = '-(?:0\\d|1[0-2])';
+const OFFSET = `(?<=:\\d\\d:\\d\\d)\\s?(?:${AHEAD}|${BEHIND}):?[0-5]\\d|\\s\\(?(?:(?:${AHEAD}|${BEHIND})[0-5]\\d|${AHEAD}:[0-5]\\d)\\)?`;
+const NAMED = '(?:utc|gmt)(?:\\s?[+-]\\d{1,2}(?::?[0-5]\\d)?)?';
+const ZONE = `(?:\\s?\\(?(?<zone>${NAMED}|bst|cet|cest|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|et|mez|mesz|jst|ist|sgt|hkt|aest|aedt|z)\\)?(?![\\p{L}\\p{N}])|(?<offset>${OFFSET})(?![\\p{L}\\p{N}:])|\\s(?<city>[a-z]+(?: [a-z]+)?) time(?![\\p{L}]))?`;
 
 /** Hours written out. */
 const hoursOf = perLanguage(({ numbers }: Language) => {
@@ -36,7 +43,7 @@ const patternOf = perLanguage((language: Language) => {
   const dot = code === 'en' ? '[:.h]' : '[:.]\\s?|\\s?h\\s?';
   const noon = `(?<noon>${alternatives(dates.noon)})`;
   return pattern(
-    `(?<![\\p{L}\\p{N}.,:/-])(?:(?<at>${at})(?:\\s+|(?<=[^\\p{L}])\\s*|(?=\\d)))?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d))?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${alternatives(dates.afternoon)}))?|(?<word>${words})(?:\\s?(?:am|pm)(?![\\p{L}])|\\s?(?<clock2>${clock})(?![\\p{L}])|\\s(?<later2>${alternatives(dates.afternoon)}))|${noon})(?![\\p{L}\\p{N}])${ZONE}`,
+    `(?<![\\p{L}\\p{N}.,:/]|(?<!\\d|[ap]m|h|uhr)-)(?:(?<at>${at})(?:\\s+|(?<=[^\\p{L}])\\s*|(?=\\d)))?(?:(?<h>[01]?\\d|2[0-4])(?:(?<sep>${dot})(?<m>[0-5]\\d)(?::[0-5]\\d(?:[.,]\\d{1,6})?)?)?(?!\\d|[.,:]\\d|\\s?[%€$£])(?:${half}|\\s?(?<clock>${clock})(?![\\p{L}]))?(?:\\s(?<later>${alternatives(dates.afternoon)}))?|(?<word>${words})(?:\\s?(?:am|pm)(?![\\p{L}])|\\s?(?<clock2>${clock})(?![\\p{L}])|\\s(?<later2>${alternatives(dates.afternoon)}))|${noon})(?![\\p{L}\\p{N}])${ZONE}`,
     'g',
   );
 });
@@ -51,24 +58,50 @@ export function clockTimes(folded: string, language: Language): ClockTime[] {
   const found: ClockTime[] = [];
   for (const match of folded.matchAll(patternOf(language))) {
     const groups = match.groups ?? {};
-    const time = timeOf(groups, language);
+    const time = timeOf(groups, language, folded.slice(Math.max(0, match.index - 8), match.index));
     if (time === null) continue;
     const lead =
       groups.at === undefined ? 0 : match[0].length - match[0].slice(groups.at.length).trimStart().length;
     const start = match.index + lead;
+    const first = firstOfSpan(folded.slice(Math.max(0, start - 24), start), groups, language);
     const words = isWord(groups.zone, match[0], language) ? match[0].replace(/\s?\p{L}+$/u, '') : match[0];
     const end = match.index + words.trimEnd().length;
+    if (first) {
+      const from = Math.min(24, start) === 24 ? start - 24 + first.index : first.index;
+      found.push({ start: from, end, time: first.time, zone: null, range: true, until: time });
+      continue;
+    }
     const last = found.at(-1);
     const joint = last ? folded.slice(last.end, start) : '';
     if (last && betweenOf(language).test(joint)) {
       found[found.length - 1] = { ...last, end, range: true, until: time };
     } else {
       const city = groups.city === undefined ? null : cityZone(groups.city);
-      const zone = words === match[0] ? (groups.zone ?? city) : null;
+      const zone =
+        words === match[0]
+          ? (groups.zone?.replace(/\s/g, '') ?? groups.offset?.replace(/[()\s]/g, '') ?? city)
+          : null;
       found.push({ start, end, time, zone, range: false, until: null });
     }
   }
   return found;
+}
+
+/** “2-4 pm”, “14 bis 16 Uhr”: the hour that a span begins with, whose sign stands behind its end. */
+function firstOfSpan(
+  before: string,
+  { h = '', half, clock }: Record<string, string | undefined>,
+  language: Language,
+): { index: number; time: string } | null {
+  if (half === undefined && clock === undefined) return null;
+  const found = /(?<![\p{L}\p{N}.,:/€$£-])(\d{1,2})(?:[:.]([0-5]\d))?(\s?\p{L}*\s?-?\s?)$/u.exec(before);
+  const [, hour = '', minute = '00', joint = ''] = found ?? [];
+  if (!found || Number(hour) > (half === undefined ? 23 : 12) || !betweenOf(language).test(joint))
+    return null;
+  const isBefore = Number(hour) % 12 < Number(h) % 12;
+  const isAfternoon = half !== undefined && half.startsWith('p') === isBefore;
+  const start = half === undefined ? Number(hour) : (Number(hour) % 12) + (isAfternoon ? 12 : 0);
+  return { index: found.index, time: `${two(start)}:${minute}` };
 }
 
 /** “entre 8 h et 12 h”, “um 17 Uhr ist”: what looks like a zone is a word of the language. */
@@ -76,7 +109,11 @@ const isWord = (zone: string | undefined, words: string, { code }: Language) =>
   !words.endsWith(')') &&
   (zone === 'west' || (code !== 'en' && ['et', 'est', 'ist', 'z'].includes(zone ?? '')));
 
-function timeOf(groups: Record<string, string | undefined>, language: Language): string | null {
+function timeOf(
+  groups: Record<string, string | undefined>,
+  language: Language,
+  before: string,
+): string | null {
   if (groups.noon !== undefined) return '12:00';
   const spoken = groups.word === undefined ? undefined : hoursOf(language).get(groups.word);
   if (spoken !== undefined)
@@ -90,7 +127,8 @@ function timeOf(groups: Record<string, string | undefined>, language: Language):
     sep?.trim() === 'h' ||
     later !== undefined;
   // “at 9.30” is a time, “at 9.99” a price.
-  const dotted = m !== undefined && at !== undefined && (language.code !== 'en' || /^[0-5][05]$/.test(m));
+  const isBehind = at !== undefined || /\d{4},?\s+$/.test(before);
+  const dotted = m !== undefined && isBehind && (language.code !== 'en' || /^[0-5][05]$/.test(m));
   if (!certain && !byAt && !dotted) return null;
   let hour = Number(h);
   if ((half?.startsWith('p') ?? false) && hour < 12) hour += 12;

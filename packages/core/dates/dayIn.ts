@@ -1,19 +1,46 @@
-import { detectLanguage, LANGUAGES, listOf } from '../languages/index.ts';
+import { detectLanguage, LANGUAGES, listOf, type LanguageCode } from '../languages/index.ts';
 import { findDates } from './findDates.ts';
-import type { DateOptions, LocalDate } from './phrase.ts';
+import type { DateOptions, DatePhrase, LocalDate } from './phrase.ts';
 import { spokenIn } from './spoken.ts';
 
 /** Longer words hold a letter, no day. */
 const LONGEST = 200;
 
 /**
- * The first day that a few words name, “3 December”, “next Friday 17:00”, or null. Words that are a day only behind
- * “by” (“fri”, “30.11.”) are read so in each language.
+ * The first day that a few words name, “3 December”, “next Friday 17:00”, or null. So few words tell their language badly:
+ * they are read in `main`, in the one that they look like, in English and in the others; what understands the most of
+ * them is right, and of equals the one whose weekday and day agree. Words that are a day only behind “by” (“fri”) are
+ * read so in each language.
  */
-export function dayIn(words: string, options: DateOptions): LocalDate | null {
+export function dayIn(
+  words: string,
+  options: DateOptions,
+  main: LanguageCode | null = null,
+): LocalDate | null {
   if (words.length > LONGEST || !/[\p{L}\d]/u.test(words)) return null;
-  const [plain] = findDates(spokenIn(words, detectLanguage(words) ?? 'en'), options);
-  if (plain) return plain.date;
+  const codes = [main, detectLanguage(words), 'en' as const, ...LANGUAGES.map(({ code }) => code)];
+  const whole = lettersIn(words);
+  let best: DatePhrase | null = null;
+  for (const code of new Set(codes)) {
+    const [found] = code === null ? [] : findDates(spokenIn(words, code, [code]), options);
+    if (!found) continue;
+    if (best === null || isBetter(words, found, best)) best = found;
+    if (understood(words, best) === whole && best.warnings.length === 0) break;
+  }
+  return best?.date ?? dayBehindBy(words, options);
+}
+
+function isBetter(words: string, found: DatePhrase, best: DatePhrase): boolean {
+  const [more, less] = [understood(words, found), understood(words, best)];
+  return more > less || (more === less && found.warnings.length < best.warnings.length);
+}
+
+/** How many letters and figures the date takes up. */
+const understood = (words: string, { start, end }: DatePhrase) => lettersIn(words.slice(start, end));
+
+const lettersIn = (text: string) => text.match(/[\p{L}\p{N}]/gu)?.length ?? 0;
+
+function dayBehindBy(words: string, options: DateOptions): LocalDate | null {
   for (const { code, cues } of /^\S+(?: \S+)?$/.test(words) ? LANGUAGES : []) {
     const [by = ''] = listOf(cues.by);
     const [found] = findDates(spokenIn(`${by} ${words}`, code), options);

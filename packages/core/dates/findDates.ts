@@ -11,7 +11,7 @@ import { chronoDays } from './chrono.ts';
 import { localDateTime } from './clock.ts';
 import { cuesOf } from './cues.ts';
 import { addMonths, isoOf, offDays, parseDay, type Day, type IsOff } from './day.ts';
-import { judge } from './deadline.ts';
+import { DEADLINE, judge, type Judgement } from './deadline.ts';
 import { LocalDate, type DateOptions, type DatePhrase } from './phrase.ts';
 import { withImplied } from './implied.ts';
 import { findPhrases, type Phrase } from './phrases.ts';
@@ -115,6 +115,10 @@ function datesIn(sentence: Spoken, options: DateOptions, isOff: IsOff, named: Na
       options.order ?? false,
       frame.today,
     );
+    if (options.order === true && standsAlone(sentence, phrase, { lead, tail, ...judgement })) {
+      judgement.verdict = 'deadline';
+      judgement.reasons.push({ cue: 'alone', words: text.trim(), weight: DEADLINE });
+    }
     if (phrase.dayless && judgement.verdict !== 'deadline') return [];
     const date = dateOf(overdue ? before(phrase) : phrase, options.zone);
     if (!LocalDate.safeParse(date).success) return [];
@@ -133,6 +137,35 @@ function datesIn(sentence: Spoken, options: DateOptions, isOff: IsOff, named: Na
   });
   return withoutVague(isDiary(folded, phrases) ? dated.map(asTold) : dated);
 }
+
+/**
+ * A date that is all that the user wrote in a sentence of his own, or all but words of politeness and what a comma or a
+ * dash sets apart: “today!”, “Friday, please”, “Tom – Thursday”.
+ */
+function standsAlone(
+  { folded, language }: Spoken,
+  { start, end }: Phrase,
+  { lead, tail, reasons }: Pick<Judgement, 'lead' | 'tail' | 'reasons'>,
+): boolean {
+  const [before, after] = [folded.slice(0, start - lead), folded.slice(end + tail)];
+  if (wordsIn(before) + wordsIn(after) === 0) return true;
+  const isPolite = (words: string) => polite(language).test(words.trim());
+  const isApart =
+    wordsIn(before) + wordsIn(after) <= 2 &&
+    !/[\p{L}\p{N}]\s*$/u.test(before) &&
+    !/^\s*[\p{L}\p{N}]/u.test(after);
+  return (
+    (wordsIn(before) === 0 || isPolite(before) || isApart) &&
+    (wordsIn(after) === 0 || isPolite(after) || isApart) &&
+    reasons.every(({ weight }) => weight > 0)
+  );
+}
+
+const wordsIn = (text: string) => text.match(/[\p{L}\p{N}]+/gu)?.length ?? 0;
+
+const polite = perLanguage(({ requests }: Language) =>
+  pattern(`^[\\s,.!-]*(?:${alternatives(requests.please)}[\\s,.!-]*)*$`),
+);
 
 /** “Dates for your diary: 2 April (quiz), 30 April (walk), 21 May (picnic)” */
 const isDiary = (folded: string, phrases: readonly Phrase[]): boolean =>

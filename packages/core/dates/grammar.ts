@@ -187,7 +187,7 @@ function rulesOf(
   const ends = `(?=\\s*(?:[.,;:!?)-]|$)|\\s+${or(dates.at, dates.to, cues.latest, cues.by)}${E}|\\s+(?:${or(dates.of)}\\s+)?${or(dates.coming, dates.next)}\\s+${or(dates.month)}${E}|\\s+${THIS_MONTH})`;
   return {
     iso: rule(
-      `(?<![\\d-])(?<y>\\d{4})-(?<m>\\d{2})-(?<d>\\d{2})(?!\\d)(?:[t ](?<hh>\\d{2}):(?<mm>\\d{2})(?::\\d{2}(?:\\.\\d+)?)?(?<zone>z|[+-]\\d{2}:?\\d{2})?)?`,
+      `(?<![\\d-])(?<y>\\d{4})-(?<m>\\d{2})-(?<d>\\d{2})(?!\\d)(?:[t ](?<hh>\\d{2}):(?<mm>\\d{2})(?::\\d{2}(?:\\.\\d+)?)?(?<zone>z|(?<=t\\d{2}:\\d{2}|:\\d{2}:\\d{2}(?:\\.\\d{1,9})?)[+-](?:0\\d|1[0-4]):?[0-5]\\d)?)?`,
     ),
     yearFirst: rule(`(?<![\\d/.])(?<y>\\d{4})[/.](?<m>\\d{1,2})[/.](?<d>\\d{1,2})(?![\\d/])`),
     numeric: rule(

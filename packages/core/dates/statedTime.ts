@@ -13,7 +13,7 @@ export interface StatedTime {
 }
 
 const OFFSET =
-  /(?:gmt|utc)\s?([+-]\d{1,2})(?::?(\d{2}))?|([+-]\d{2}):?(\d{2})|\b(gmt|utc|bst|cet|cest|mez|mesz|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|z)\b/;
+  /(?:gmt|utc)\s?([+-]\d{1,2})(?::?(\d{2}))?|([+-](?:0\d|1[0-4])):?([0-5]\d)|\b(gmt|utc|bst|cet|cest|mez|mesz|wet|west|eet|eest|est|edt|cst|cdt|mst|mdt|pst|pdt|z)\b/;
 const CLOCK = /(?<![\d:])(\d{1,2})[:.h](\d{2})(?:[:.](\d{2}))?(?:\s*([ap])\.?\s?m\b\.?)?(?!\d)/;
 
 /** The first full date and time in a heading (`Mon, 23 Nov 2026 at 16:48`), in any of the languages. */

@@ -148,6 +148,8 @@ export interface RequestWords {
   so: Words;
   /** What a cell says of a task that is done. */
   finished: Words;
+  /** In the first cell of a row that sums up others. */
+  sum: Words;
   /** Behind a noun that is written like a verb (“Order of the day”). */
   afterNoun: Words;
   /** Behind its verb the writer speaks of himself (“erledige ich”). */
@@ -167,6 +169,8 @@ export interface RequestWords {
   /** Looks like urgency and is none (“effective immediately”). */
   fromNowOn: Words;
   high: Words;
+  /** The bare names of the levels, which say so only where they stand alone. */
+  levels: { high: Words; medium: Words; low: Words };
   medium: Words;
   low: Words;
   /** Over a list of tasks; over a list of something else. */

@@ -7,12 +7,58 @@ const row: FormatCallback = (elem, walk, builder) => {
   const cells = elem.children.filter(
     (child) => child.type === 'tag' && (child.name === 'td' || child.name === 'th'),
   );
+  if (isOfData(cells)) for (const cell of cells) layInline(cell);
   cells.forEach((cell, i) => {
     if (i > 0) builder.addLiteral('\t');
     walk(cell.children, builder);
   });
   builder.closeBlock({ trailingLineBreaks: 1 });
 };
+
+/** Longer cells hold text of their own, laid out by a table. */
+const LONGEST_CELL = 300;
+
+/** Several cells with words in them and nothing that is a table or a list itself: a row of data, which stays one line. */
+function isOfData(cells: readonly Node[]): boolean {
+  const filled = cells.filter((cell) => textOf(cell).trim() !== '');
+  return (
+    filled.length >= 2 && cells.every((cell) => textOf(cell).length <= LONGEST_CELL && !holdsLayout(cell))
+  );
+}
+
+type Node = Parameters<FormatCallback>[0];
+
+const LAYOUT = new Set(['table', 'ul', 'ol', 'pre', 'blockquote']);
+const BLOCKS = new Set([
+  'p',
+  'div',
+  'br',
+  'h1',
+  'h2',
+  'h3',
+  'h4',
+  'h5',
+  'h6',
+  'center',
+  'section',
+  'article',
+]);
+
+const textOf = (node: Node): string =>
+  node.type === 'text' ? (node.data ?? '') : (node.children ?? []).map(textOf).join('');
+
+const holdsLayout = (node: Node): boolean =>
+  (node.children ?? []).some((child: Node) => LAYOUT.has(child.name ?? '') || holdsLayout(child));
+
+/** Paragraphs and line breaks within a cell become blanks. */
+function layInline(cell: Node): void {
+  const blank: Node = { type: 'text', data: ' ', children: [] };
+  cell.children = (cell.children ?? []).flatMap((child: Node) => {
+    layInline(child);
+    if (!BLOCKS.has(child.name ?? '')) return [child];
+    return [blank, ...(child.children ?? []), blank];
+  });
+}
 
 /** A table, its sections and cells are blocks without blank lines of their own. */
 const block: FormatCallback = (elem, walk, builder) => {

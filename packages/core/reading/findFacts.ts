@@ -8,6 +8,7 @@ import {
   findPairs,
   findValues,
   headerPriority,
+  loneLevel,
   priorityIn,
   type Item,
   type Pair,
@@ -125,7 +126,9 @@ function chooseDeadline(dates: readonly DateFact[], places: Places): number | nu
 
 function choosePriority(message: Message, { note, latest, subject }: Places): Facts['priority'] {
   for (const place of [note, subject, latest]) {
-    const found = priorityIn(place.words.value) ?? (place === subject ? exclaimed(place.words.value) : null);
+    const { value } = place.words;
+    const found =
+      priorityIn(value) ?? (place === subject ? exclaimed(value) : place === note ? loneLevel(value) : null);
     if (found) return { value: found.level, spans: evidence(place, found.start, found.end) };
   }
   const stated = headerPriority(message);

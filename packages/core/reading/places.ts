@@ -1,6 +1,6 @@
 import { joinSlices, type Anatomy, type Words } from '../anatomy/index.ts';
 import { findDates, findLift, spokenIn, type DatePhrase, type Spoken } from '../dates/index.ts';
-import { detectLanguage, languageOf, type Language } from '../languages/index.ts';
+import { detectLanguage, languageOf, LANGUAGES, type Language } from '../languages/index.ts';
 import type { Message } from '../mail/index.ts';
 import { cleanSubject } from '../requests/index.ts';
 import type { EvidenceSpan, Region } from './facts.ts';
@@ -57,7 +57,8 @@ export function placesOf(
     const whole = part === 'subject' ? message.subject : message.text;
     const language = detectLanguage(words.value, main, languages) ?? main;
     const sentences = spokenIn(words.value, language, languages);
-    const dates = findDates(sentences, { ...dateOptions, reference, order: region === 'note' });
+    const found = findDates(sentences, { ...dateOptions, reference, order: region === 'note' });
+    const dates = region === 'note' && isShort(words.value) ? inAnyLanguage(found, words.value) : found;
     const lift = findLift(sentences);
     return {
       region,
@@ -71,12 +72,25 @@ export function placesOf(
       lifts: lift !== null,
     };
   };
+  /** Above a letter in one language the user may write a word in another: “heute” is no English. */
+  function inAnyLanguage(found: DatePhrase[], text: string): DatePhrase[] {
+    if (found.some(({ verdict }) => verdict === 'deadline')) return found;
+    const among = languages.length > 0 ? languages : LANGUAGES.map(({ code }) => code);
+    const others = among.map((code) =>
+      findDates(spokenIn(text, code, [code]), { ...dateOptions, reference: outer, order: true }),
+    );
+    const isAlone = ({ reasons }: DatePhrase) => reasons.some(({ cue }) => cue === 'alone');
+    return others.find((dates) => dates.some(isAlone)) ?? found;
+  }
   return {
     note: place('note', slices('note'), outer),
     latest: place('latest', slices('latest'), inner),
     subject: place('subject', joinSlices(message.subject, [cleanSubject(message.subject)]), outer),
   };
 }
+
+/** So few words tell no language from another. */
+const isShort = (text: string) => (text.match(/[\p{L}\p{N}]+/gu)?.length ?? 0) <= 6;
 
 const withoutLifted = (dates: DatePhrase[], lift: number | null): DatePhrase[] =>
   dates.map((date) =>

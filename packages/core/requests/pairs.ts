@@ -20,10 +20,14 @@ const SHORT = /^[\p{Lu}\d€$£][^.!?:]{0,59}$/u;
 const GREETING = pattern(`^${alternatives(...LANGUAGES.map((l) => l.mail.greeting))}(?![\\p{L}])`);
 const MOST_PAIRS = 500;
 
+/** Blanks of all kinds as a blank, each in its place; a tab stays what it is. */
+const plainBlanks = (text: string) => text.replace(/[\u00a0\u1680\u2000-\u200a\u202f\u205f\u3000]/g, ' ');
+
 /** The labelled values of a text. `http://…` and clock times are none. */
 export function findPairs(text: string): Pair[] {
   const pairs: Pair[] = [];
-  const lines = linesOf(text, { start: 0, end: text.length });
+  const plain = plainBlanks(text);
+  const lines = linesOf(plain, { start: 0, end: plain.length });
   for (const [i, line] of lines.entries()) {
     const pair = pairOn(line) ?? pairBelow(line, lines[i - 1]);
     if (pair) pairs.push(pair);

@@ -3,6 +3,7 @@ import {
   finderOf,
   fold,
   LANGUAGES,
+  listOf,
   pattern,
   WORD_END,
   type Language,
@@ -41,6 +42,23 @@ export function priorityIn(text: string): StatedPriority | null {
       if (level === 'high' && NEGATED.test(folded.slice(Math.max(0, index - 24), index))) continue;
       return { level, start: index, end: index + found.length };
     }
+  }
+  return null;
+}
+
+const BARE = (['high', 'medium', 'low'] as const).map((level) => ({
+  level,
+  words: new Set(LANGUAGES.flatMap(({ requests }) => listOf(requests.levels[level])).map(fold)),
+}));
+
+/** A level that is the only word of its line: “High!” above a forward. */
+export function loneLevel(text: string): StatedPriority | null {
+  for (const { 0: line, index } of text.matchAll(/[^\n]+/g)) {
+    const word = /\p{L}+/u.exec(line);
+    if (!word || word[0].length !== line.replace(/[^\p{L}\p{N}]/gu, '').length) continue;
+    const found = BARE.find(({ words }) => words.has(fold(word[0])));
+    if (found)
+      return { level: found.level, start: index + word.index, end: index + word.index + word[0].length };
   }
   return null;
 }

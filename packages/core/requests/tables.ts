@@ -28,23 +28,68 @@ export function tableItems(text: string, dates: readonly DatePhrase[], language:
   });
 }
 
-/** The tables of a text: lines of at least two cells (parted by tabs, bars or wide gaps) that follow one another. */
+/**
+ * The tables of a text: lines of at least two cells (parted by tabs, bars or wide gaps) that follow one another. A line
+ * of its own among them, the heading of some rows, belongs to none; rows of sums are left out.
+ */
 export function findTables(text: string): Row[][] {
+  const lines = linesOf(text, { start: 0, end: text.length }).filter(
+    (line) => !(/^[\s|+:=_-]+$/.test(line.text) && line.text.trim() !== ''),
+  );
   const tables: Row[][] = [];
-  let open: Row[] | null = null;
-  for (const line of linesOf(text, { start: 0, end: text.length })) {
-    if (/^[\s|+:=_-]+$/.test(line.text) && line.text.trim() !== '') continue;
-    const cells = cellsOf(line);
-    if (cells.length >= 2 && line.text.length < 1000) {
-      if (open) open.push({ line, cells });
-      else tables.push((open = [{ line, cells }]));
-    } else open = null;
+  let open: Line[] = [];
+  const close = () => {
+    const rows = rowsOf(open);
+    if (rows.length >= 2) tables.push(rows);
+    open = [];
+  };
+  for (const [i, line] of lines.entries()) {
+    if (isRow(line)) open.push(line);
+    else if (!isSection(line, open, lines[i + 1])) close();
   }
-  return tables.filter((rows) => rows.length >= 2);
+  close();
+  return tables.map(withoutSums);
 }
 
-function cellsOf(line: Line): Row['cells'] {
-  const between = line.text.includes('\t') ? /\t+/g : /\S\s*\|\s*\S/.test(line.text) ? /\|/g : / {2,}/g;
+const isRow = (line: Line) => line.text.length < 1000 && cellsOf(line, /\t+/g).length >= 2;
+
+/** “Week 12”, alone on its line between two rows as wide as one another. */
+function isSection(line: Line, above: readonly Line[], below: Line | undefined): boolean {
+  const last = above.at(-1);
+  if (!last || !below || !isRow(below) || line.text.trim() === '' || line.text.length > 60) return false;
+  return cellsOf(below, /\t/g).length === cellsOf(last, /\t/g).length && !/[.!?:]\s*$/.test(line.text);
+}
+
+/** A tab parts two cells, unless more of them were typed to line words up: then the rows differ from their headings. */
+function rowsOf(lines: readonly Line[]): Row[] {
+  const single = lines.map((line) => ({ line, cells: cellsOf(line, /\t/g) }));
+  const width = single[0]?.cells.length ?? 0;
+  const fits =
+    single[0]?.cells.every(({ words }) => words !== '') === true &&
+    single.every(({ cells }) => cells.length <= width);
+  return fits ? single : lines.map((line) => ({ line, cells: cellsOf(line, /\t+/g) }));
+}
+
+const SUMS = new Set(LANGUAGES.flatMap((l) => listOf(l.requests.sum)).map(fold));
+
+/** Rows of sums, and rows of a wide table that hold one cell only, are no rows of their own. */
+function withoutSums([head, ...rows]: Row[]): Row[] {
+  const width = head?.cells.length ?? 0;
+  const isOwn = ({ cells }: Row) => {
+    const filled = cells.filter(({ words }) => words !== '');
+    const first = fold(filled[0]?.words ?? '').replace(/[\s.:]+$/, '');
+    return !SUMS.has(first) && !(width >= 3 && filled.length === 1);
+  };
+  return head ? [head, ...rows.filter(isOwn)] : rows;
+}
+
+/** Whether a first row names its columns: no cell of it is a number, a date or empty. */
+export const isHeading = ({ cells }: Row): boolean =>
+  cells.every(({ words }) => words !== '' && !/^[^\p{L}]*\d[\d\s.,:/%€$£-]*\p{L}{0,3}$/u.test(words));
+
+function cellsOf(line: Line, tabs: RegExp): Row['cells'] {
+  const isTabbed = line.text.includes('\t');
+  const between = isTabbed ? tabs : /\S\s*\|\s*\S/.test(line.text) ? /\|/g : / {2,}/g;
   const cells: Row['cells'] = [];
   let at = 0;
   for (const stop of [
@@ -54,8 +99,8 @@ function cellsOf(line: Line): Row['cells'] {
     const raw = line.text.slice(at, stop.index);
     const lead = raw.length - raw.trimStart().length;
     const words = raw.trim();
-    const edge = words === '' && (at === 0 || stop.index === line.text.length);
-    if (!edge)
+    const isEdge = !isTabbed && words === '' && (at === 0 || stop.index === line.text.length);
+    if (!isEdge)
       cells.push({ start: line.start + at + lead, end: line.start + at + lead + words.length, words });
     at = stop.index + stop.length;
   }

@@ -10,7 +10,7 @@ export const Value = z.object({
 export type Value = z.infer<typeof Value>;
 
 const MOST = 200;
-const CURRENCY = '€|\\$|£|CHF|EUR|USD|GBP|SEK|NOK|DKK|kr\\.?';
+const CURRENCY = '(?:US|CA?|AU?|NZ|HK)\\$|€|\\$|£|S?Fr\\.|CHF|EUR|USD|GBP|CAD|AUD|NZD|SEK|NOK|DKK|kr\\.?';
 const NUMBER = "\\d{1,3}(?:[.,' \\u00a0\\u202f]\\d{3})*(?:[.,]\\d{1,2})?|\\d{1,12}(?:[.,]\\d{1,2})?";
 
 /** What the kinds look like, the most telling first: what one has taken, no later one takes again. */
@@ -20,7 +20,7 @@ const KINDS: readonly [Value['kind'], RegExp][] = [
   [
     'money',
     new RegExp(
-      `(?:(?:${CURRENCY})\\s?(?:${NUMBER})|(?<![\\d.,])(?:${NUMBER})\\s?(?:${CURRENCY}))(?![\\p{L}\\d])`,
+      `(?:(?:${CURRENCY})\\s?(?:${NUMBER})(?:\\s(?:CAD|AUD|USD|NZD))?|(?<![\\d.,])(?:${NUMBER})\\s?(?:${CURRENCY}))(?![\\p{L}\\d])`,
       'gu',
     ),
   ],

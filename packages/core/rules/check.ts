@@ -4,6 +4,7 @@ import { needsOfReading, problemsOfReading } from './readings/index.ts';
 import type { Context } from './context.ts';
 import type { Effect } from './effects.ts';
 import { missing } from './missing.ts';
+import { compilePattern, hasGroup } from './pattern.ts';
 import { compileTemplate } from './template.ts';
 import { kindOfField, orderRows } from './rows.ts';
 import type { Ref, RouteLine } from './route.ts';
@@ -28,6 +29,7 @@ export function checkRule(definition: RuleDefinition, context: Context): Problem
       .map(at('when')),
     ...read.flatMap((row, i) => problemsOfRow(row, fields, context).map(at('read', i))),
     ...circleIn(read),
+    ...groupsOfMatch(definition),
     ...route.flatMap((line, i) => problemsOfLine(line, fields, context).map(at('route', i))),
     ...(makes.kind === 'project' && !has(fields, makes.named)
       ? [{ path: ['makes', 'named'], message: `This rule reads no ${makes.named}.` }]
@@ -81,6 +83,23 @@ function problemsOfRow(row: ReadRow, fields: readonly string[], context: Context
       ].map((message) => ({ path: ['from', i], message })),
     ),
   ];
+}
+
+/** A group of the match that the pattern of the rule does not have. */
+function groupsOfMatch({ makes, read }: RuleDefinition): Problem[] {
+  const pattern = makes.kind === 'matches' ? compilePattern(makes.pattern) : null;
+  return read.flatMap(({ from }, i) =>
+    from.flatMap((reading, j) =>
+      reading.kind !== 'matchGroup' || pattern === null || hasGroup(pattern, reading.group)
+        ? []
+        : [
+            {
+              path: ['read', i, 'from', j, 'group'],
+              message: `The pattern has no group “${reading.group}”.`,
+            },
+          ],
+    ),
+  );
 }
 
 const isOfKind = (checked: ReturnType<typeof checkKind>) => checked !== null && 'value' in checked;

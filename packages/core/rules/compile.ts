@@ -4,8 +4,7 @@ import { compileEffect, type MakeEffect } from './compileEffect.ts';
 import type { Terms } from './conditions/kind.ts';
 import type { Context } from './context.ts';
 import type { RuledOut } from './outcome.ts';
-import type { Unit } from './unit.ts';
-import { compileUnits } from './units.ts';
+import { compileUnits, type Units } from './units.ts';
 import type { View } from './view.ts';
 import { compileRow, orderRows, type CompiledRow } from './rows.ts';
 import { ReadRow, type RuleVersion } from './rule.ts';
@@ -22,7 +21,7 @@ export interface CompiledRule {
   /** The tests of the route's lines; null: no condition. */
   lines: (GroupTest | null)[];
   /** What a message is made of: a task each. */
-  units: (view: View) => Unit[];
+  units: (view: View) => Units;
   effects: readonly MakeEffect[];
   /** Mail that answers itself reaches it. */
   seesReplies: boolean;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Calendar, DateOrder } from '../dates/index.ts';
-import { areDistinct, Person, Project, TaskTemplate } from '../tasks/index.ts';
+import { areDistinct, DecimalMark, Person, Project, TaskTemplate } from '../tasks/index.ts';
 import { LookupTable } from './lookupTable.ts';
 
 const named = <S extends z.ZodType<{ name: string }>>(schema: S, what: string) =>
@@ -27,6 +27,8 @@ export const Context = Named.extend({
   zone: z.string().default('UTC'),
   dateOrder: DateOrder.default('DMY'),
   calendar: Calendar.prefault({}),
+  /** The decimal mark in the user's mail; null: as each number looks. */
+  decimal: DecimalMark.nullable().default(null),
   /** What a reply becomes that no rule takes, where its thread has an open task. */
   replies: z.enum(['task', 'comment']).default('task'),
 });

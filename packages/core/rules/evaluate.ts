@@ -1,5 +1,5 @@
 import type { Reading } from '../reading/index.ts';
-import { sameName } from '../tasks/index.ts';
+import { sameName, shortTitle } from '../tasks/index.ts';
 import { BUILT_IN, builtInRule } from './builtIn.ts';
 import { candidates, compile, compileRule, type CompiledRule, type CompiledRules } from './compile.ts';
 import { Context } from './context.ts';
@@ -40,8 +40,21 @@ export function evaluate(
   }
   if (!askAll) outcome.ruledOut = ruledOut(compiled, asked);
   const first = compiled.rules.find(({ version }) => version.ruleId === outcome.tasks[0]?.rule.ruleId);
-  const settled = settle(outcome, view, lastRule);
+  const settled = withTitles(settle(outcome, view, lastRule), view);
   return first?.version.definition.again === 'make' ? settled : withoutRepeating(settled, incoming);
+}
+
+/** A task whose title no reading found has the subject. */
+function withTitles(outcome: Outcome, { incoming }: View): Outcome {
+  const { value, spans } = incoming.reading.facts.subject;
+  if (value === '') return outcome;
+  for (const task of outcome.tasks) {
+    if (task.fields.title !== NO_TITLE) continue;
+    task.fields.title = shortTitle(value);
+    const { ruleId, version } = task.rule;
+    task.evidence.title = { ruleId, version, readingId: null, readingKind: 'subject', spans };
+  }
+  return outcome;
 }
 
 /** The tasks of an original that came another way before are not made a second time. */
@@ -63,7 +76,7 @@ export function evaluateOne(rule: CompiledRule, incoming: Incoming, context: Con
   const view = viewOf(incoming, context);
   const outcome = emptyOutcome();
   askRule(rule, view, outcome);
-  return settle(outcome, view, false);
+  return withTitles(settle(outcome, view, false), view);
 }
 
 /** What a rule's conditions say of a message, each of them. */
@@ -101,7 +114,7 @@ function askRule(rule: CompiledRule, view: View, outcome: Outcome): 'stop' | 'go
   const name = nameOf(rule);
   const when = rule.test(view, new Map());
   if (!when.holds) {
-    outcome.trace.push({ ...name, taken: false, when, tasks: [], problem: null });
+    outcome.trace.push({ ...name, taken: false, when, tasks: [], problem: null, remark: null });
     return 'go on';
   }
   outcome.rules.push(name);
@@ -115,11 +128,11 @@ function workRule(rule: CompiledRule, view: View, outcome: Outcome, when: Tested
   try {
     const result = runRule(rule, view);
     addResult(outcome, result, name);
-    return { ...taken, tasks: result.trace, problem: null };
+    return { ...taken, tasks: result.trace, problem: null, remark: result.remark ?? null };
   } catch (error) {
     const held = heldBy(error);
     outcome.held.push({ ...name, ...held });
-    return { ...taken, tasks: [], problem: held.message };
+    return { ...taken, tasks: [], problem: held.message, remark: null };
   }
 }
 
@@ -212,6 +225,6 @@ function byBuiltIn(outcome: Outcome, view: View): Outcome {
   const result = runRule(lastResort, view);
   const name = { ruleId: BUILT_IN, version: builtInRule.version, name: builtInRule.definition.name };
   const when: Tested = { group: 'all', holds: true, of: [] };
-  const trace = { ...name, taken: true, when, tasks: result.trace, problem: null };
+  const trace = { ...name, taken: true, when, tasks: result.trace, problem: null, remark: null };
   return { ...outcome, kind: 'unclaimed', tasks: result.tasks, trace: [...outcome.trace, trace] };
 }

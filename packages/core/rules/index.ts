@@ -40,7 +40,7 @@ export { READING_KINDS, RuleReading, sayReading, type ReadingKind } from './read
 export type { NamedThing, Rename } from './rename.ts';
 export { Ref, Route, RouteLine, sayLine } from './route.ts';
 export { Band } from './band.ts';
-export { ReadRow, RuleDefinition, RuleVersion, Start, withIds, type RuleInput } from './rule.ts';
+export { NO_VALUE, ReadRow, RuleDefinition, RuleVersion, Start, withIds, type RuleInput } from './rule.ts';
 export { MessageScope, sayScope, Scope } from './scope.ts';
 export { fieldName, sayAttempt, sayRule, sayTrace, type TraceLine } from './sentences.ts';
 export { sayStep, TidyStep } from './tidy.ts';

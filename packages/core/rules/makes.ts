@@ -8,7 +8,14 @@ export const Makes = z.discriminatedUnion('kind', [
   /** One task an item; of a message without items one. */
   z.strictObject({ kind: z.literal('items') }),
   /** One task a table row; `columns`: only of tables that have all of these. */
-  z.strictObject({ kind: z.literal('rows'), columns: z.array(z.string().trim().min(1)).default([]) }),
+  z.strictObject({
+    kind: z.literal('rows'),
+    columns: z.array(z.string().trim().min(1)).default([]),
+    in: z
+      .array(z.enum(['note', 'newest', 'whole']))
+      .min(1, 'Choose where to look.')
+      .default(['note', 'newest']),
+  }),
   z.strictObject({ kind: z.literal('matches'), in: MessageScopes, pattern: Pattern }),
   /** A comment on a task that is there already, found in this order; `otherwise`: where there is none. */
   z.strictObject({

@@ -58,6 +58,8 @@ export const RuleTrace = RuleName.extend({
   tasks: z.array(TaskTrace),
   /** Why it failed or held the message, in words. */
   problem: z.string().nullable(),
+  /** What is worth knowing of how it worked, in words. */
+  remark: z.string().nullable().default(null),
 });
 export type RuleTrace = z.infer<typeof RuleTrace>;
 

@@ -29,6 +29,13 @@ describe('tidying', () => {
       'Loan',
       'without “(copy)” at its end',
     ],
+    [
+      'Mrs Quill',
+      [{ do: 'take off', words: ['Mr'], from: 'start' }],
+      'Mrs Quill',
+      'without “Mr” at its start',
+    ],
+    ['Mr Quill', [{ do: 'take off', words: ['Mr'], from: 'start' }], 'Quill', 'without “Mr” at its start'],
     ['a – b – c', [{ do: 'take off', words: ['–'], from: 'anywhere' }], 'a b c', 'without “–”'],
     [
       'Café one, café two',

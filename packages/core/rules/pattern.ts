@@ -25,6 +25,7 @@ export interface CompiledPattern {
   test: (text: string) => boolean;
   matches: (text: string) => PatternMatch[];
   groupNames: string[];
+  groupCount: number;
 }
 
 /** Upper and lower case are the same; `^` and `$` are a line's. Throws on a pattern that does not parse. */
@@ -33,7 +34,7 @@ export function compilePattern(pattern: string): CompiledPattern {
   const named = Object.entries(compiled.namedGroups());
   const matches = (text: string): PatternMatch[] => {
     const found: PatternMatch[] = [];
-    const matcher = compiled.matcher(text);
+    const matcher = compiled.matcher(plainBlanks(text));
     while (found.length < MOST_MATCHES && matcher.find()) {
       const groups = new Map<string, Place>();
       for (let n = 1; n <= matcher.groupCount(); n += 1)
@@ -47,13 +48,21 @@ export function compilePattern(pattern: string): CompiledPattern {
     return found;
   };
   // A search without groups is ten times quicker than one with them.
-  const test = (text: string) => compiled.test(text);
+  const test = (text: string) => compiled.test(plainBlanks(text));
   return {
     test,
     matches: (text) => (test(text) ? matches(text) : []),
     groupNames: named.map(([name]) => name),
+    groupCount: compiled.groupCount(),
   };
 }
+
+/** Whether it has a group of that name or number; 0 is the whole match. */
+export const hasGroup = ({ groupNames, groupCount }: CompiledPattern, group: string): boolean =>
+  groupNames.includes(group) || (/^\d{1,3}$/.test(group) && Number(group) <= groupCount);
+
+/** RE2's `\\s` knows only the blanks of ASCII; mail is full of others. Each stays one letter long. */
+const plainBlanks = (text: string) => text.replace(/[\u00a0\u1680\u2000-\u200a\u202f\u205f\u3000]/g, ' ');
 
 /** What is wrong with a pattern, in words, or null. */
 function problemOf(pattern: string): string | null {

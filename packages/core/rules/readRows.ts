@@ -2,6 +2,7 @@ import { dayIn } from '../dates/index.ts';
 import {
   checkKind,
   isList,
+  sameName,
   shortTitle,
   wordsOfValue,
   type Checked,
@@ -107,7 +108,9 @@ function choose(
   let missed: Missed | null = null;
   const taken: Found[] = [];
   for (const each of found) {
-    const checked = check(compiled, tidy(wordsOfValue(each.value), steps), setting, makes);
+    const words = tidy(wordsOfValue(each.value), steps);
+    if (compiled.row.nothing.some((sign) => sameName(sign, words))) continue;
+    const checked = check(compiled, words, setting, makes);
     if ('value' in checked) taken.push({ value: checked.value, spans: each.spans });
     else missed ??= checked.missed;
     if (taken.length > 0 && !isList(compiled.row.field) && compiled.kind !== 'several choices') break;
@@ -119,10 +122,12 @@ function choose(
   return { value, missed: null, spans: taken.flatMap(({ spans }) => spans) };
 }
 
-function settingOf({ choices }: CompiledRow, { context, reference }: View): KindSetting {
-  const { zone, dateOrder, calendar, people, projects } = context;
+function settingOf({ row, choices }: CompiledRow, view: View): KindSetting {
+  const { reference } = view;
+  const { zone, dateOrder, calendar, people, projects } = view.context;
   return {
-    day: (words) => dayIn(words, { reference, zone, dateOrder, ...calendar }),
+    day: (words) => dayIn(words, { reference, zone, dateOrder, ...calendar }, view.language()),
+    decimal: row.decimal ?? view.context.decimal,
     people,
     projects: projects.map(({ name }) => name),
     choices,

@@ -1,5 +1,14 @@
 import { z } from 'zod';
-import { areDistinct, BUILT_IN_FIELDS, FieldKind, isBuiltIn, isList, Value } from '../tasks/index.ts';
+import {
+  areDistinct,
+  BUILT_IN_FIELDS,
+  DecimalMark,
+  builtInName,
+  FieldKind,
+  isBuiltIn,
+  isList,
+  Value,
+} from '../tasks/index.ts';
 import { Band } from './band.ts';
 import { Effect } from './effects.ts';
 import { Makes } from './makes.ts';
@@ -16,14 +25,21 @@ export const Start = z.discriminatedUnion('kind', [
 ]);
 export type Start = z.infer<typeof Start>;
 
+/** What forms and tables hold where there is no value. */
+export const NO_VALUE = ['-', '–', '—', 'n/a'];
+
 /** One field's row: the readings in their order, the first that finds a value of the field's kind wins, then the otherwise. */
 export const ReadRow = z
   .strictObject({
-    field: z.string().trim().min(1, 'Choose a field.').max(80),
+    field: z.string().trim().min(1, 'Choose a field.').max(80).transform(builtInName),
     /** Of a field that is not built in; without one, as the projects that have the field say, else text. */
     kind: FieldKind.nullable().default(null),
     /** What may be chosen; empty: as the projects that have the field say. */
     choices: z.array(z.string().trim().min(1)).default([]),
+    /** The decimal mark of its numbers and amounts; null: as the user's settings say. */
+    decimal: DecimalMark.nullable().default(null),
+    /** Words that stand for no value. */
+    nothing: z.array(z.string().trim().min(1)).default([...NO_VALUE]),
     from: z.array(RuleReading).default([]),
     otherwise: Value.nullable().default(null),
     /** What becomes of a value that names no known project, person or choice. */

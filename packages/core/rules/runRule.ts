@@ -21,6 +21,8 @@ export interface RuleResult {
   makes: Made[];
   effects: DueEffect[];
   trace: TaskTrace[];
+  /** In words, where it did not do what it says because of the message. */
+  remark?: string | null;
 }
 
 /** Works a rule on a message that it takes. Throws HoldForPerson and RuleFailure. */
@@ -31,7 +33,8 @@ export function runRule(rule: CompiledRule, view: View): RuleResult {
   if (makes.kind === 'hold') throw new HoldForPerson(makes.why || 'The rule says so.');
   if (makes.kind === 'nothing') return { ...NONE, effects: effectsOf(rule, view) };
   if (makes.kind === 'comment') return commentOr(rule, view, makes);
-  return makeTasks(rule, view, rule.units(view));
+  const { units, remark } = rule.units(view);
+  return { ...makeTasks(rule, view, units), remark };
 }
 
 const NONE: RuleResult = { tasks: [], comments: [], makes: [], effects: [], trace: [] };

@@ -98,7 +98,9 @@ function sayRuleTrace(trace: RuleTrace): TraceLine[] {
       ...(several ? [{ mark: null, depth: 1, text: `Task ${i + 1}` }] : []),
       ...sayTask(task, several ? 1 : 0),
     ]),
-    ...(trace.problem === null ? [] : [{ mark: false, depth: 0, text: trace.problem }]),
+    ...[trace.problem, trace.remark].flatMap((text) =>
+      text === null ? [] : [{ mark: false, depth: 0, text }],
+    ),
   ];
 }
 

@@ -1,4 +1,4 @@
-import { nameKey } from '../tasks/index.ts';
+import { labelKey, nameKey } from '../tasks/index.ts';
 import { addressTerms } from './conditions/address.ts';
 import { isReply } from './conditions/reply.ts';
 import { whoTerms } from './conditions/who.ts';
@@ -33,7 +33,7 @@ export function termsOf(view: View): string[] {
       facts.values.some(({ kind }) => kind === 'money'),
       'amount',
     ),
-    ...facts.pairs.map(({ label }) => `pair ${nameKey(label)}`),
+    ...facts.pairs.map(({ label }) => `pair ${labelKey(label)}`),
     ...wordTerms(`${view.folded('subject')}\n${view.folded('whole')}`),
   ];
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { fold } from '../languages/index.ts';
+import { findWords } from './words.ts';
 
 const words = z.array(z.string().min(1)).min(1, 'Write some words.');
 
@@ -51,12 +52,17 @@ function applyStep(value: string, step: TidyStep): string {
   }
 }
 
+/** Whole words only: “Mr” is no part of “Mrs”. */
 function takeOff(value: string, words: string, from: 'start' | 'end' | 'anywhere'): string {
-  if (from === 'anywhere') return replaceWords(value, words, '').replace(/ {2,}/g, ' ');
-  const folded = fold(value);
-  const wanted = fold(words);
-  if (from === 'start' && folded.startsWith(wanted)) return value.slice(words.length).trimStart();
-  return from === 'end' && folded.endsWith(wanted) ? value.slice(0, -words.length).trimEnd() : value;
+  const places = findWords(words)(fold(value)).filter(
+    ({ start, end }) =>
+      from === 'anywhere' ||
+      (from === 'start' ? value.slice(0, start).trim() === '' : value.slice(end).trim() === ''),
+  );
+  const left = places
+    .toReversed()
+    .reduce((rest, { start, end }) => rest.slice(0, start) + rest.slice(end), value);
+  return places.length === 0 ? value : left.replace(/ {2,}/g, ' ').trim();
 }
 
 /** All places, in any case. */

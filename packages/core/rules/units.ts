@@ -1,18 +1,38 @@
-import { sameName } from '../tasks/index.ts';
+import { labelKey } from '../tasks/index.ts';
 import type { Makes } from './makes.ts';
 import { compilePattern, type CompiledPattern } from './pattern.ts';
-import type { ScopeText } from './scope.ts';
+import { sayScope, type ScopeText } from './scope.ts';
 import { tableRows } from './tableRows.ts';
 import { unitText, type Unit } from './unit.ts';
 import type { View } from './view.ts';
 
+/** What a message is made of, and in words why it is one whole, where the rule would have it in parts. */
+export interface Units {
+  units: Unit[];
+  remark: string | null;
+}
+
 /** What a message is made of, by what the rule makes; the whole message where it has no parts of that kind. */
-export function compileUnits(makes: Makes): (view: View) => Unit[] {
+export function compileUnits(makes: Makes): (view: View) => Units {
   const partsOf = compileParts(makes);
   return (view) => {
-    const parts = partsOf(view);
-    return parts.length === 0 ? [{ kind: 'message' }] : parts;
+    const units = partsOf(view);
+    if (units.length > 0) return { units, remark: null };
+    return { units: [{ kind: 'message' }], remark: remarkOn(makes, view) };
   };
+}
+
+/** Why no rows were found. */
+function remarkOn(makes: Makes, view: View): string | null {
+  if (makes.kind !== 'rows') return null;
+  const where = makes.in.map(sayScope).join(' and ');
+  const rows = tableRows(view, makes.in);
+  if (rows.length === 0) return `It makes one task: there is no table in ${where}.`;
+  const columns = [...new Set(rows.flatMap(({ cells }) => cells.map(({ column }) => column)))];
+  const missing = makes.columns.filter(
+    (name) => !columns.some((column) => labelKey(column) === labelKey(name)),
+  );
+  return `It makes one task: the tables in ${where} have the columns ${columns.join(', ')}, but ${missing.length > 0 ? `no ${missing.join(', ')}` : 'none of them has all that are asked for'}.`;
 }
 
 function compileParts(makes: Makes): (view: View) => Unit[] {
@@ -22,7 +42,7 @@ function compileParts(makes: Makes): (view: View) => Unit[] {
     case 'project':
       return makes.tasks === 'items' ? itemsOf : () => [];
     case 'rows':
-      return (view) => rowsWith(makes.columns, view);
+      return (view) => rowsWith(makes, view);
     case 'matches': {
       const compiled = compilePattern(makes.pattern);
       return (view) => makes.in.flatMap((scope) => matchesIn(view.text(scope), compiled));
@@ -35,9 +55,9 @@ function compileParts(makes: Makes): (view: View) => Unit[] {
 const itemsOf = (view: View): Unit[] =>
   view.incoming.reading.facts.items.map((item) => ({ kind: 'item', item }));
 
-function rowsWith(columns: readonly string[], view: View): Unit[] {
-  return tableRows(view).filter(({ cells }) =>
-    columns.every((name) => cells.some(({ column }) => sameName(column, name))),
+function rowsWith({ columns, in: scopes }: Extract<Makes, { kind: 'rows' }>, view: View): Unit[] {
+  return tableRows(view, scopes).filter(({ cells }) =>
+    columns.every((name) => cells.some(({ column }) => labelKey(column) === labelKey(name))),
   );
 }
 

@@ -1,4 +1,4 @@
-import { detectLanguage, fold } from '../languages/index.ts';
+import { detectLanguage, fold, type LanguageCode } from '../languages/index.ts';
 import type { Mailbox } from '../mail/index.ts';
 import { findPerson, nameKey, type Person } from '../tasks/index.ts';
 import type { Context } from './context.ts';
@@ -16,7 +16,7 @@ export interface View {
   senders: readonly string[];
   /** Who is known to have written the newest words. */
   asker: () => Person | undefined;
-  language: () => string | null;
+  language: () => LanguageCode | null;
   /** The wall clock from which words like “Friday” are read. */
   reference: string;
 }

@@ -6,11 +6,12 @@ export {
   type Checked,
   type KindSetting,
 } from './kinds.ts';
-export { nameKey, sameName } from './name.ts';
+export { labelKey, nameKey, sameName } from './name.ts';
 export { findPerson, Person } from './person.ts';
 export { areDistinct, OwnField, Project, Requirement } from './project.ts';
 export {
   BUILT_IN_FIELDS,
+  builtInName,
   isBuiltIn,
   isList,
   Priority,
@@ -23,4 +24,4 @@ export {
 export { gapsOf } from './gaps.ts';
 export { Tag, TagColour } from './tag.ts';
 export { TaskTemplate } from './template.ts';
-export { FieldKind, Money, Value, wordsOfValue } from './value.ts';
+export { DecimalMark, FieldKind, Money, Value, wordsOfValue } from './value.ts';

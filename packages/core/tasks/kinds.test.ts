@@ -13,6 +13,8 @@ describe('words as a value of a kind', () => {
   test.each<[FieldKind, string, Checked]>([
     ['text', ' x ', { value: 'x' }],
     ['text', ' ', null],
+    ['text', 'one\n two', { value: 'one two' }],
+    ['long text', 'one\n two', { value: 'one\n two' }],
     ['date', 'friday', { value: '2026-11-27' }],
     ['date', 'soon', null],
     ['date and time', 'friday', { value: '2026-11-27T10:00' }],
@@ -23,6 +25,16 @@ describe('words as a value of a kind', () => {
     ['money', '12 €', { value: { amount: 12, currency: 'EUR' } }],
     ['money', '£3', { value: { amount: 3, currency: 'GBP' } }],
     ['money', '412', { value: { amount: 412, currency: null } }],
+    ['money', '2 x 50 EUR', { value: { amount: 50, currency: 'EUR' } }],
+    ['money', '20-30 EUR', { value: { amount: 30, currency: 'EUR' } }],
+    ['money', 'CA$75', { value: { amount: 75, currency: 'CAD' } }],
+    ['money', 'C$ 75', { value: { amount: 75, currency: 'CAD' } }],
+    ['money', 'A$ 12.50', { value: { amount: 12.5, currency: 'AUD' } }],
+    ['money', 'Fr. 120.-', { value: { amount: 120, currency: 'CHF' } }],
+    ['money', '$48.00 CAD', { value: { amount: 48, currency: 'CAD' } }],
+    ['money', '-12.50 €', { value: { amount: -12.5, currency: 'EUR' } }],
+    ['money', '3 May 2026: 40 EUR', { value: { amount: 40, currency: 'EUR' } }],
+    ['money', '500 kr', { value: { amount: 500, currency: null } }],
     ['money', 'a lot', null],
     ['duration', '90 minutes', { value: 'PT1H30M' }],
     ['duration', '2 Tage', { value: 'P2D' }],
@@ -58,10 +70,23 @@ describe('words as a value of a kind', () => {
     ['1,5', 1.5],
     ['1.250.000', 1_250_000],
     ['-3', -3],
+    ['0.412', 0.412],
+    ['0,125', 0.125],
+    ['1\u202f250,5', 1250.5],
     ['12 %', 12],
     ['3 crates', null],
   ])('the number %s', (words, expected) => {
     expect(parseNumber(words)).toBe(expected);
+  });
+
+  test.each([
+    ['1.250', '.', 1.25],
+    ['1.250', ',', 1250],
+    ['1,250.5', '.', 1250.5],
+    ['1.250,5', ',', 1250.5],
+    ['12,345', ',', 12.345],
+  ] as const)('%s with the decimal mark %s', (words, decimal, expected) => {
+    expect(parseNumber(words, decimal)).toBe(expected);
   });
 
   test('a value in words is the same value again', () => {

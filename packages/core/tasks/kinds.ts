@@ -1,12 +1,14 @@
 import { LocalDate } from '../dates/index.ts';
 import { sameName } from './name.ts';
 import { findPerson, type Person } from './person.ts';
-import type { FieldKind, Value } from './value.ts';
+import type { DecimalMark, FieldKind, Value } from './value.ts';
 
 /** What words are checked against. */
 export interface KindSetting {
   /** The day that words mean, `2026-12-07` or `2026-12-07T17:00`, or null. */
   day: (words: string) => string | null;
+  /** The decimal mark; null: as each number looks. */
+  decimal?: DecimalMark | null;
   people: readonly Person[];
   projects: readonly string[];
   /** What may be chosen; null: anything. */
@@ -21,11 +23,12 @@ type Check = (words: string, setting: KindSetting) => Checked;
 const found = (value: Value | null): Checked => (value === null ? null : { value });
 
 const CHECKS: Record<FieldKind, Check> = {
-  text: (words) => found(words === '' ? null : words),
+  text: (words) => found(words === '' ? null : words.replace(/\s*\n\s*/g, ' ')),
+  'long text': (words) => found(words === '' ? null : words),
   date: (words, setting) => found(dayOf(words, setting)?.slice(0, 10) ?? null),
   'date and time': (words, setting) => found(dayOf(words, setting)),
-  number: (words) => found(parseNumber(words)),
-  money: (words) => found(parseMoney(words)),
+  number: (words, { decimal }) => found(parseNumber(words, decimal)),
+  money: (words, { decimal }) => found(parseMoney(words, decimal)),
   duration: (words) => found(parseDuration(words)),
   choice: (words, { choices }) => oneOf(words, choices),
   'several choices': severalOf,
@@ -69,37 +72,64 @@ function severalOf(words: string, { choices }: KindSetting): Checked {
 const YES = /^(?:yes|y|true|x|✓|ja|oui|s[ií]|sim|sì)\.?$/iu;
 const NO = /^(?:no|n|false|nein|non|não|nao|nee|nej)\.?$/iu;
 
-/** `1,250.50`, `1.250,50`, `1 250` and `1'250`; one separator with three digits behind it parts thousands. */
-export function parseNumber(words: string): number | null {
-  const match = /^([-−+]?)\s?(\d[\d.,' \u00a0\u202f]*)(?:\s?%)?$/u.exec(words.trim());
+/** Blanks that part groups of digits. */
+const BLANKS = /['\u2019\s\u00a0\u2000-\u200a\u202f]/gu;
+
+/**
+ * `1,250.50`, `1.250,50`, `1 250` and `1'250`; one separator with three digits behind it parts thousands, unless a zero
+ * stands in front of it (`0.125`), or `decimal` says that it is the decimal mark.
+ */
+export function parseNumber(words: string, decimal: DecimalMark | null = null): number | null {
+  const match = /^([-−+]?)\s?(\d[\d.,'\u2019 \u00a0\u2000-\u200a\u202f]*)(?:\s?%)?$/u.exec(words.trim());
   if (!match) return null;
-  const digits = (match[2] ?? '').replace(/[' \u00a0\u202f]/gu, '');
-  const decimal = /[.,](\d+)$/.exec(digits);
-  const marks = digits.replace(/\d/g, '');
-  const parts =
-    decimal && (decimal[1]?.length !== 3 || new Set(marks).size > 1) && marks.at(-1) !== marks.at(-2);
-  const whole = (parts ? digits.slice(0, decimal.index) : digits).replace(/[.,]/g, '');
-  const value = Number(parts ? `${whole}.${decimal[1] ?? ''}` : whole);
+  const digits = (match[2] ?? '').replace(BLANKS, '').replace(/[.,]$/, '');
+  const value = Number(withPoint(digits, decimal));
   return Number.isFinite(value) ? (/[-−]/.test(match[1] ?? '') ? -value : value) : null;
 }
 
-const CURRENCIES: Readonly<Record<string, string>> = { '€': 'EUR', $: 'USD', '£': 'GBP' };
-const MONEY =
-  /(?<!\p{L})(?<before>[€$£]|[A-Z]{3})?\s?(?<number>[-−]?\d[\d.,' \u00a0\u202f]*\d|\d)\s?(?<after>[€$£]|[A-Z]{3}|euros?|pounds?|dollars?)?(?!\p{L})/iu;
+/** The digits with a point as their decimal mark. */
+function withPoint(digits: string, decimal: DecimalMark | null): string {
+  if (decimal !== null) {
+    const [whole = '', ...rest] = digits.split(decimal);
+    return `${whole.replace(/[.,]/g, '')}${rest.length > 0 ? `.${rest.join('')}` : ''}`;
+  }
+  const last = /[.,](\d+)$/.exec(digits);
+  const marks = digits.replace(/\d/g, '');
+  const isGroup = last?.[1]?.length === 3 && new Set(marks).size === 1 && !/^0[.,]/.test(digits);
+  if (!last || isGroup || (marks.length > 1 && marks.at(-1) === marks.at(-2)))
+    return digits.replace(/[.,]/g, '');
+  return `${digits.slice(0, last.index).replace(/[.,]/g, '')}.${last[1] ?? ''}`;
+}
 
-/** The first amount in the words. */
-export function parseMoney(words: string): Value | null {
+/** ISO 4217 codes by the signs and words that stand for them. */
+const CURRENCIES: Readonly<Record<string, string>> = {
+  '€': 'EUR', $: 'USD', '£': 'GBP', '¥': 'JPY', c$: 'CAD', ca$: 'CAD', a$: 'AUD', au$: 'AUD', us$: 'USD', nz$: 'NZD',
+  hk$: 'HKD', 'fr.': 'CHF', 'sfr.': 'CHF', euro: 'EUR', euros: 'EUR', pound: 'GBP', pounds: 'GBP', dollar: 'USD',
+  dollars: 'USD', franken: 'CHF',
+}; // prettier-ignore
+const CODES =
+  'EUR|USD|GBP|CHF|CAD|AUD|NZD|JPY|CNY|HKD|SGD|SEK|NOK|DKK|ISK|PLN|CZK|HUF|RON|BGN|TRY|INR|BRL|MXN|ZAR|ILS|AED|KRW|THB';
+const SIGN = String.raw`(?:us|ca?|au?|nz|hk)\$|[€$£¥]|s?fr\.`;
+const AMOUNT = String.raw`(?:(?<!\d\s?)[-−])?\d(?:[\d.,'\u2019 \u00a0\u202f]*\d)?`;
+/** An amount with its currency: a code behind it tells more than the sign in front of it (“$48.00 CAD”). */
+const MONEY = new RegExp(
+  String.raw`(?<!\p{L})(?<before>${SIGN}|(?:${CODES})(?!\p{L}))\s?(?<a>${AMOUNT})(?:[.,]?[-–]{1,2})?(?:\s?(?<code>${CODES})(?!\p{L}))?|(?<b>${AMOUNT})\s?(?<after>${SIGN}|(?:${CODES}|euros?|pounds?|dollars?|franken|kr\.?)(?!\p{L}))`,
+  'iu',
+);
+const BARE = new RegExp(AMOUNT, 'u');
+
+/** The first amount that has a currency in the words, else the first number. */
+export function parseMoney(words: string, decimal: DecimalMark | null = null): Value | null {
   const groups = MONEY.exec(words)?.groups;
-  const amount = groups ? parseNumber(groups.number ?? '') : null;
-  if (!groups || amount === null) return null;
-  const named = groups.before ?? groups.after ?? null;
-  return { amount, currency: named === null ? null : currencyOf(named) };
+  const amount = parseNumber(groups?.a ?? groups?.b ?? BARE.exec(words)?.[0] ?? '', decimal);
+  if (amount === null) return null;
+  const named = groups?.code ?? groups?.before ?? groups?.after;
+  return { amount, currency: named === undefined ? null : currencyOf(named) };
 }
 
-function currencyOf(named: string): string {
-  const spelled: Readonly<Record<string, string>> = { euro: 'EUR', pound: 'GBP', dollar: 'USD' };
-  return CURRENCIES[named] ?? spelled[named.toLowerCase().replace(/s$/, '')] ?? named.toUpperCase();
-}
+/** Of crowns nothing tells whose they are. */
+const currencyOf = (named: string): string | null =>
+  /^kr\.?$/i.test(named) ? null : (CURRENCIES[named.toLowerCase()] ?? named.toUpperCase());
 
 /** Beginnings of the words for each unit, in the eight languages. */
 const UNITS: readonly [RegExp, number][] = [

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { LocalDate } from '../dates/index.ts';
+import { sameName } from './name.ts';
 import { Value, type FieldKind } from './value.ts';
 
 /** Task states, as in iCalendar (RFC 5545, section 3.8.1.11). */
@@ -46,11 +47,15 @@ export const BUILT_IN_FIELDS = {
   section: { kind: 'text', name: 'section' },
   assignee: { kind: 'person', name: 'assignee' },
   tags: { kind: 'several choices', name: 'tags' },
-  notes: { kind: 'text', name: 'notes' },
+  notes: { kind: 'long text', name: 'notes' },
   reminders: { kind: 'date and time', name: 'reminders' },
-  comment: { kind: 'text', name: 'comment' },
+  comment: { kind: 'long text', name: 'comment' },
 } as const satisfies Record<string, { kind: FieldKind; name: string }>;
 export type BuiltInField = keyof typeof BUILT_IN_FIELDS;
+
+/** The name of a built-in field however it is written (“Assignee”), else the name as it is. */
+export const builtInName = (name: string): string =>
+  Object.keys(BUILT_IN_FIELDS).find((each) => sameName(each, name)) ?? name;
 
 export const isBuiltIn = (field: string): field is BuiltInField => Object.hasOwn(BUILT_IN_FIELDS, field);
 

@@ -3,6 +3,8 @@ import { z } from 'zod';
 /** The kinds that a field of a task can be of. */
 export const FieldKind = z.enum([
   'text',
+  /** Text of several lines. */
+  'long text',
   'date',
   'date and time',
   'number',
@@ -16,6 +18,10 @@ export const FieldKind = z.enum([
   'yes/no',
 ]);
 export type FieldKind = z.infer<typeof FieldKind>;
+
+/** What parts a number's whole from its fraction. */
+export const DecimalMark = z.enum(['.', ',']);
+export type DecimalMark = z.infer<typeof DecimalMark>;
 
 /** An amount of money; `currency` is an ISO 4217 code, null where none is stated. */
 export const Money = z.object({ amount: z.number(), currency: z.string().nullable() });

@@ -111,6 +111,7 @@ export function readConfig(environment: Readonly<Record<string, string | undefin
       workdays: [1, 2, 3, 4, 5],
       holidays: e.HATBAND_HOLIDAYS === undefined ? [] : [e.HATBAND_HOLIDAYS],
       closed: e.HATBAND_CLOSED,
+      decimal: null,
       replies: 'task',
     },
     startAt: e.HATBAND_NOW === undefined ? null : new Date(e.HATBAND_NOW),

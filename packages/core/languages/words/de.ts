@@ -246,6 +246,7 @@ export const de: Language = {
     condition: 'falls|wenn|sollten sie',
     goal: 'um',
     so: 'so|also|daher|deshalb|darum',
+    sum: 'summe|gesamt|gesamtsumme|zwischensumme|gesamtbetrag|insgesamt',
     finished: 'erledigt|fertig|ja|ok|x',
     afterNoun: 'ist|war|sind|für|von|vom',
     writer: 'ich|wir',
@@ -258,6 +259,7 @@ export const de: Language = {
       'also am|also bis|also spätestens|d. h.|wenn|welche|welcher|welches|falls|sobald|sofern|ich|wir|er|sie|es|der|die|das|unser|danach|dann|anschließend|hinterher|später|nachher|ich werde|wir werden|und dann|das heißt|d.h.|und ich|und wir|wäre|wären|würde|würden|das wäre',
     fromNowOn:
       'sofort lieferbar|sofort verfügbar|ab sofort|sofort erhältlich|ab sofort|sofort verfügbar|sofort lieferbar|kann sofort|gleich nach|sofort nach|direkt nach|unmittelbar nach|sofort danach',
+    levels: { high: 'hoch', medium: 'mittel', low: 'niedrig|gering' },
     high: 'dringend|eilig|asap|so schnell wie möglich|schnellstmöglich|sofort|umgehend|höchste priorität|hohe priorität|kritisch|eilt|priorität: hoch|sehr wichtig|unverzüglich|brandeilig|notfall|priorität hoch|schnellstens|so bald wie möglich|baldmöglichst|top-priorität|oberste priorität|zeitkritisch|hochdringend|pressiert|drängt|sehr eilig|ohne verzug|höchste dringlichkeit|auf der stelle|allerhöchste|super dringend|schleunigst|akut',
     medium:
       'mittlere priorität|normale priorität|priorität: mittel|priorität: normal|priorität mittel|mittel dringend',

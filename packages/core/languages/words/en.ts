@@ -243,6 +243,7 @@ export const en: Language = {
     condition: 'if|should you|in case',
     goal: 'to',
     so: 'so|so please|therefore|and so|hence',
+    sum: 'total|totals|subtotal|sum|grand total|total due|amount due|balance',
     finished: 'done|complete|completed|yes|x|✓|✔|☑|closed|finished|ok',
     afterNoun: 'is|are|was|were|will|for|of|from|has|had|attached|enclosed|below|herewith',
     writer: '',
@@ -255,6 +256,7 @@ export const en: Language = {
       'if|when|which|who|while|once|whereas|i|we|they|he|she|it|the|my|our|there|after that|then we|then i|then it|thereafter|later we|then the|else|or the|as otherwise|that is|i.e.|namely|and i’ll|and we’ll|and i will|and we will|that would|it would|that will|this would|i suggest|i’m afraid',
     fromNowOn:
       'immediately available|available immediately|available at once|effective immediately|with immediate effect|immediately after|immediately before|right after|straight after|immediately afterwards|shortly after|straight away after',
+    levels: { high: 'high', medium: 'medium', low: 'low' },
     high: 'urgent|urgently|asap|as soon as possible|critical|top priority|high priority|priority: high|priority high|immediately|very important|time-critical|time critical|emergency|at once|right away|highest priority|without delay|most urgent|utmost importance|prio 1|straight away|pressing|high importance|extremely important|really important|super urgent|promptly|speedily|with urgency|top of the list|of the essence|immediate action|immediate attention|needs immediate|most pressing|as a matter of urgency|as a matter of priority',
     medium:
       'medium priority|normal priority|priority: medium|priority: normal|moderate priority|medium urgency|priority medium|priority normal',

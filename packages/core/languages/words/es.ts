@@ -237,6 +237,7 @@ export const es: Language = {
     condition: 'si|en caso|caso',
     goal: 'para',
     so: 'así que|por lo que|por eso|por tanto',
+    sum: 'total|subtotal|suma|total general|importe total',
     finished: 'hecho|hecha|completado|completada|terminado|sí|ok',
     afterNoun: 'es|fue|de|del|para',
     writer: '',
@@ -250,6 +251,7 @@ export const es: Language = {
       'si|cuando|quien|yo|nosotros|el|la|ya|nos|luego|después|y así|pues|es decir|o sea|esto es|y te|y le|nos ayudaría|me ayudaría|sería|nos',
     fromNowOn:
       'disponible de inmediato|disponibles de inmediato|de inmediato disponible|entrega inmediata|con efecto inmediato|inmediatamente después|justo después|nada más terminar|al terminar',
+    levels: { high: 'alta|alto', medium: 'media|medio', low: 'baja|bajo' },
     high: 'urgente|urgentes|urgentemente|con urgencia|lo antes posible|cuanto antes|asap|crítico|prioridad alta|alta prioridad|inmediatamente|de inmediato|muy importante|máxima prioridad|prioridad: alta|a la mayor brevedad|con carácter urgente|urge|urgencia|máxima urgencia|lo más pronto posible|a la mayor brevedad posible|corre prisa|es prioritario|prioritario|prioritaria|con la mayor brevedad|con la máxima urgencia|apremia|con premura|cuanto antes mejor|sin demora|inaplazable|urgentísimo|urgentísima',
     medium: 'prioridad media|prioridad normal|prioridad: media|prioridad: normal|media prioridad',
     low: 'sin prisa|no hay prisa|no corre prisa|no es urgente|cuando tenga tiempo|cuando tengas tiempo|cuando puedas|cuando pueda|baja prioridad|prioridad baja|tómese su tiempo|tómate tu tiempo|prioridad: baja|nada urgente|sin urgencia|no urge|cuando tengas un momento|cuando tenga un momento|cuando tengas un rato|no es nada urgente|cuando te venga bien|cuando le venga bien|ninguna prisa|no corre ninguna prisa|no urgente|ninguna urgencia|no tiene prisa|no me corre prisa',

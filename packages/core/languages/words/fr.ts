@@ -238,6 +238,7 @@ export const fr: Language = {
     condition: 'si|en cas',
     goal: 'pour',
     so: 'donc|alors|aussi',
+    sum: 'total|sous-total|total général|somme|total ttc|total ht',
     finished: 'fait|terminé|oui|ok',
     afterNoun: 'est|était|de|du|des|pour',
     writer: '',
@@ -251,6 +252,7 @@ export const fr: Language = {
       'si|quand|qui|lorsque|je|nous|j’ai|il|elle|ils|on|le|la|après|ensuite|puis nous|passé cette date|soit|c’est-à-dire|à savoir|et je|et nous|cela|ça|ce serait',
     fromNowOn:
       'disponible immédiatement|disponibles immédiatement|immédiatement disponible|disponible tout de suite|disponibles de suite|dès à présent|avec effet immédiat|immédiatement après|juste après|aussitôt après|tout de suite après',
+    levels: { high: 'haute|élevée|élevé|haut', medium: 'moyenne|moyen', low: 'basse|faible|bas' },
     high: 'urgent|urgente|urgents|en urgence|d’urgence|dès que possible|au plus vite|asap|critique|priorité haute|haute priorité|immédiatement|très important|priorité absolue|le plus rapidement possible|le plus vite possible|dans les plus brefs délais|sans délai|priorité : haute|prioritaire|urgence|aussi vite que possible|le plus tôt possible|sans tarder|toute urgence|très urgent|impérativement urgent|primordial|capital|au plus tôt|dans les meilleurs délais|illico|immédiat|immédiate|vital',
     medium: 'priorité moyenne|priorité normale|priorité : moyenne|priorité : normale|moyenne priorité',
     low: 'pas urgent|pas d’urgence|rien d’urgent|aucune urgence|quand vous aurez le temps|quand tu auras le temps|quand vous avez le temps|quand tu as le temps|quand tu peux|quand vous pouvez|priorité basse|faible priorité|priorité faible|basse priorité|prenez votre temps|prends ton temps|priorité : basse|à l’occasion|sans urgence|pas pressé|ne presse pas|rien ne presse|quand tu auras un moment|quand vous aurez un moment|quand tu as une minute|quand vous avez une minute|non urgent|à temps perdu|ce n’est pas pressé',

@@ -238,6 +238,7 @@ export const it: Language = {
     condition: 'se|in caso',
     goal: 'per',
     so: 'quindi|perciò|dunque|pertanto',
+    sum: 'totale|subtotale|somma|totale generale',
     finished: 'fatto|fatta|completato|completata|sì|ok',
     afterNoun: 'è|era|di|del|della|per',
     writer: '',
@@ -250,6 +251,7 @@ export const it: Language = {
       'se|quando|io|noi|il|la|ci|poi|dopo|oppure|e così|cioè|ossia|vale a dire|così|e io|e noi|ci aiuterebbe|mi aiuterebbe|sarebbe',
     fromNowOn:
       'disponibili subito|disponibile subito|subito disponibile|subito disponibili|da subito|pronta consegna|con effetto immediato|da subito|immediatamente dopo|subito dopo|appena dopo|subito prima',
+    levels: { high: 'alta|alto', medium: 'media|medio', low: 'bassa|basso' },
     high: 'urgente|urgenti|urgentemente|con urgenza|il prima possibile|quanto prima|al più presto|asap|critico|priorità alta|alta priorità|immediatamente|subito|molto importante|massima priorità|priorità: alta|con la massima urgenza|urgenza|tempestivamente|il più presto possibile|massima urgenza|senza indugio|nel più breve tempo possibile|urgentissimo|urgentissima|urgentissimi|prioritario|prioritaria|senza ritardo|immediato|immediata|appena possibile|prima possibile',
     medium: 'priorità media|priorità normale|priorità: media|priorità: normale|media priorità',
     low: 'senza fretta|non c’è fretta|nessuna fretta|non è urgente|quando ha tempo|quando hai tempo|quando può|quando puoi|bassa priorità|priorità bassa|con calma|prenditi il tuo tempo|priorità: bassa|niente di urgente|senza urgenza|nessuna urgenza|quando ha un momento|quando hai un momento|quando hai un minuto|quando ha un minuto|non urgente|con comodo|se hai tempo|nulla di urgente|si prenda il tempo|non c’è alcuna fretta|senza alcuna fretta',

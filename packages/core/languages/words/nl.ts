@@ -236,6 +236,7 @@ export const nl: Language = {
     condition: 'als|indien|mocht',
     goal: 'om',
     so: 'dus|daarom|derhalve',
+    sum: 'totaal|subtotaal|som|eindtotaal',
     finished: 'gedaan|afgerond|klaar|gereed|ja|ok',
     afterNoun: 'is|was|van|voor',
     writer: 'ik|wij|we',
@@ -248,6 +249,7 @@ export const nl: Language = {
       'als|wanneer|indien|ik|wij|we|hij|zij|ze|het|de|daarna|dan|vervolgens|later|en dan|dat wil zeggen|oftewel|dan zet|dan zetten|en ik|en wij|en we|zijn wij|zijn we|zou dat|dat zou',
     fromNowOn:
       'direct beschikbaar|meteen leverbaar|per direct beschikbaar|per direct|met onmiddellijke ingang|direct leverbaar|meteen na|direct na|meteen daarna|onmiddellijk na|vlak na',
+    levels: { high: 'hoog', medium: 'gemiddeld|middel', low: 'laag' },
     high: 'dringend|spoed|urgent|zo snel mogelijk|zo spoedig mogelijk|z.s.m.|zsm|asap|kritiek|hoge prioriteit|prioriteit: hoog|onmiddellijk|direct nodig|zeer belangrijk|hoogste prioriteit|met spoed|per direct|prioriteit hoog|haast|topprioriteit|onverwijld|met grote spoed|per omgaande|urgentie|prioritair|spoedeisend|spoedig|met voorrang|meteen|zonder uitstel|dringendst|hoogdringend|ten spoedigste',
     medium:
       'gemiddelde prioriteit|normale prioriteit|prioriteit: normaal|prioriteit: gemiddeld|prioriteit normaal|prioriteit: middel',

@@ -242,6 +242,7 @@ export const pt: Language = {
     condition: 'se|caso',
     goal: 'para',
     so: 'por isso|portanto|por tal',
+    sum: 'total|subtotal|soma|total geral',
     finished: 'feito|feita|concluído|concluída|sim|ok',
     afterNoun: 'é|foi|de|do|da|para',
     writer: '',
@@ -253,6 +254,7 @@ export const pt: Language = {
     aside: 'se|quando|eu|nós|o|a|nos|depois|e assim|ou seja|isto é|ajudava|ajudaria|seria',
     fromNowOn:
       'disponível de imediato|disponíveis de imediato|entrega imediata|com efeito imediato|com efeitos imediatos|imediatamente após|logo a seguir|logo depois|logo após|imediatamente a seguir',
+    levels: { high: 'alta|alto', medium: 'média|médio', low: 'baixa|baixo' },
     high: 'urgente|urgentes|urgentemente|com urgência|o mais rápido possível|o mais rapidamente possível|o quanto antes|quanto antes|asap|crítico|prioridade alta|alta prioridade|imediatamente|de imediato|muito importante|máxima prioridade|prioridade: alta|com a máxima brevidade|logo que possível|assim que possível|o mais brevemente possível|urgência|com a maior brevidade|prioridade máxima|o mais depressa possível|urgentíssimo|urgentíssima|prioritário|prioritária|sem demora|inadiável|o quanto antes possível',
     medium: 'prioridade média|prioridade normal|prioridade: média|prioridade: normal|média prioridade',
     low: 'sem pressa|não há pressa|não é urgente|quando tiver tempo|quando tiveres tempo|quando puder|quando puderes|baixa prioridade|prioridade baixa|leve o seu tempo|prioridade: baixa|nada urgente|sem urgência|quando tiver um momento|quando tiveres um momento|quando tiver um tempinho|não tem pressa|não é nada urgente|quando der|sem nenhuma pressa|com calma|quando for possível|não urgente|sem pressa nenhuma|sem qualquer pressa',

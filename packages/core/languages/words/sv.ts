@@ -236,6 +236,7 @@ export const sv: Language = {
     condition: 'om|ifall',
     goal: 'för att',
     so: 'så|därför|alltså',
+    sum: 'summa|totalt|delsumma|total',
     finished: 'klar|klart|utfört|färdig|färdigt|ja|ok',
     afterNoun: 'är|var|av|för|från',
     writer: 'jag|vi',
@@ -248,6 +249,7 @@ export const sv: Language = {
       'om|när|jag|vi|han|hon|det|den|sedan|därefter|sen|då kan|det vill säga|alltså|dvs|så vi|så jag|vore det|skulle det',
     fromNowOn:
       'omgående tillgänglig|finns omgående|direkt tillgänglig|med omedelbar verkan|omedelbart efter|direkt efter|genast efter|strax efter|när det passar',
+    levels: { high: 'hög|högt', medium: 'medel|normal', low: 'låg|lågt' },
     high: 'brådskande|akut|så snart som möjligt|snarast möjligt|snarast|omgående|asap|kritiskt|hög prioritet|prioritet: hög|omedelbart|mycket viktigt|högsta prioritet|genast|bråttom|brådskar|skyndsamt|prioritet hög|så fort som möjligt|med högsta prioritet|prio 1|viktigt och brådskande|urgent|så fort du kan|jättebråttom|jätteviktigt|prioriterat|prioritera detta|skyndar|utan dröjsmål|med det snaraste|på en gång|kritisk',
     medium:
       'medelhög prioritet|normal prioritet|prioritet: normal|prioritet: medel|prioritet medel|medelprioritet',

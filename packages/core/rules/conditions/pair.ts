@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { fold } from '../../languages/index.ts';
-import { nameKey } from '../../tasks/index.ts';
+import { labelKey } from '../../tasks/index.ts';
 import { findWords } from '../words.ts';
 import { answer, conditionKind, oneOf, orList, quoted } from './kind.ts';
 
@@ -14,10 +14,10 @@ export const pair = conditionKind(
     label: 'has a labelled line',
     doc: 'It has a line with one of these labels, as in `Object: SQ-0231`; if you write words, one whose value contains one of them.',
     compile: ({ labels, contain }) => {
-      const wanted = labels.map(nameKey);
+      const wanted = labels.map(labelKey);
       const finders = contain.map((each) => findWords(each));
       return ({ incoming: { reading } }) => {
-        const named = reading.facts.pairs.filter(({ label }) => wanted.includes(nameKey(label)));
+        const named = reading.facts.pairs.filter(({ label }) => wanted.includes(labelKey(label)));
         const fit = named.find(
           ({ value }) => finders.length === 0 || finders.some((find) => find(fold(value)).length > 0),
         );
@@ -26,6 +26,6 @@ export const pair = conditionKind(
     },
     say: ({ labels, contain }) =>
       `has a line labelled ${orList(labels)}${contain.length === 0 ? '' : ` with ${quoted(contain)}`}`,
-    terms: ({ labels }) => oneOf(labels.map((each) => `pair ${nameKey(each)}`)),
+    terms: ({ labels }) => oneOf(labels.map((each) => `pair ${labelKey(each)}`)),
   },
 );

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { header as headerOf } from '../../mail/index.ts';
-import { nameKey } from '../../tasks/index.ts';
+import { labelKey, nameKey } from '../../tasks/index.ts';
 import { orList } from '../conditions/kind.ts';
 import { factsIn } from '../factsIn.ts';
 import { sayScopes, Scopes } from '../scope.ts';
@@ -57,10 +57,10 @@ export const pair = readingKind(
     label: 'a labelled line',
     doc: 'What stands behind one of these labels on a line of your note or the newest words, as in `Due: 3 December`.',
     compile: ({ in: scopes, labels: wished }) => {
-      const wanted = wished.map(nameKey);
+      const wanted = wished.map(labelKey);
       return ({ view, unit }) => ({
         found: factsIn(view.incoming.reading.facts.pairs, scopes, unit)
-          .filter(({ label }) => wanted.includes(nameKey(label)))
+          .filter(({ label }) => wanted.includes(labelKey(label)))
           .map(({ value, spans }) => ({ value, spans })),
         absent: `a line labelled ${orList(wished)}`,
       });

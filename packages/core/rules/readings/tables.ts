@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { fold } from '../../languages/index.ts';
-import { nameKey, sameName, wordsOfValue } from '../../tasks/index.ts';
+import { labelKey, nameKey, sameName, wordsOfValue } from '../../tasks/index.ts';
 import { orList } from '../conditions/kind.ts';
 import { senderLookup, wordLookup } from '../lookupTable.ts';
 import { missing } from '../missing.ts';
@@ -19,11 +19,11 @@ export const column = readingKind(
     label: 'a table column',
     doc: 'The cell below one of these headings: of its own row where each row makes a task, else of the first row that has one.',
     compile: ({ names }) => {
-      const wanted = names.map(nameKey);
+      const wanted = names.map(labelKey);
       return ({ view, unit }) => {
         const rows = unit.kind === 'row' ? [unit] : tableRows(view);
         const cells = rows.flatMap((row) =>
-          row.cells.filter((cell) => wanted.includes(nameKey(cell.column))),
+          row.cells.filter((cell) => wanted.includes(labelKey(cell.column))),
         );
         return {
           found: cells.filter(({ value }) => value !== '').map(({ value, spans }) => ({ value, spans })),

@@ -106,6 +106,7 @@ export const CASES: Record<keyof typeof READING_KINDS, Case[]> = {
     { reading: {}, value: 'It was a lovely evening.', mail: PLAIN, quote: 'It was a lovely evening.' },
     {
       reading: { as: 'markdown' },
+      kind: 'long text',
       value: '**o@keel.example:** Greetings\n\nIt was a lovely evening.',
       mail: PLAIN,
     },
@@ -191,7 +192,7 @@ export const CASES: Record<keyof typeof READING_KINDS, Case[]> = {
     {
       reading: { names: ['Place'] },
       value: 'North hall',
-      makes: { kind: 'rows', columns: ['object no.'] },
+      makes: { kind: 'rows', columns: ['object no.'], in: ['note', 'newest'] },
       quote: 'North hall',
     },
     { reading: { names: ['Weight'] }, value: null, missed: 'absent' },

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { fold } from '../../languages/index.ts';
-import { compilePattern, Pattern } from '../pattern.ts';
+import { compilePattern, hasGroup, Pattern } from '../pattern.ts';
 import { sayScopes, Scopes } from '../scope.ts';
 import { textIn, type Found } from '../unit.ts';
 import { findWords } from '../words.ts';
@@ -67,11 +67,13 @@ export const pattern = readingKind(
     doc: 'What matches a pattern (the syntax of RE2), or one of its groups, by name or number: `"pattern": "SQ-(?P<no>\\d{4})", "group": "no"`. Without a group: the whole match, or the first group where there is one.',
     compile: ({ in: scopes, pattern: words, group }) => {
       const compiled = compilePattern(words);
+      const wanted = group ?? (compiled.groupCount > 0 ? '1' : '0');
       return (input) => {
         const found = scopes.flatMap((scope) => {
           const text = textIn(scope, input);
           return compiled.matches(text.value).flatMap((match): Found[] => {
-            const place = group === null ? (match.groups.get('1') ?? match) : match.groups.get(group);
+            // A group that took no part is no match; the next is tried.
+            const place = wanted === '0' ? match : match.groups.get(wanted);
             if (!place || place.start === place.end) return [];
             return [
               { value: text.value.slice(place.start, place.end), spans: text.spans(place.start, place.end) },
@@ -84,8 +86,7 @@ export const pattern = readingKind(
     say: (reading) =>
       `${reading.group === null ? 'what' : `the group ${reading.group} of what`} matches ${reading.pattern}${sayScopes(reading.in)}`,
     problems: ({ pattern: words, group }) => {
-      const { groupNames } = compilePattern(words);
-      return group === null || /^\d+$/.test(group) || groupNames.includes(group)
+      return group === null || hasGroup(compilePattern(words), group)
         ? []
         : [`The pattern has no group “${group}”.`];
     },

@@ -1,5 +1,5 @@
 import type { StoredProject } from '@hatband/contract';
-import { Project, Requirement, sameName } from '@hatband/core/tasks';
+import { builtInName, isBuiltIn, Project, Requirement, sameName } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { z } from 'zod';
@@ -59,6 +59,7 @@ export const addProject = (store: Store, project: Project, clock: Clock): Promis
 /** A project and its intake address; the id. Throws where the name is taken. */
 export async function insertProject(trx: Knex.Transaction, project: Project, clock: Clock): Promise<string> {
   await requireFree(trx, project.name);
+  requireOwnNames(project);
   const id = randomUUID();
   await trx('projects').insert({ id, ...columns(project), created_at: clock().toISOString() });
   await insertAddress(trx, { kind: 'project', id }, project.name, clock);
@@ -67,6 +68,16 @@ export async function insertProject(trx: Knex.Transaction, project: Project, clo
     { kind: 'address', ref: id },
   ]);
   return id;
+}
+
+/** A field of a project's own would never be read under the name that every task's field has. */
+function requireOwnNames({ fields }: Project, before: Project | null = null): void {
+  const taken = fields.findIndex(
+    ({ name }) => isBuiltIn(builtInName(name)) && !before?.fields.some((known) => known.name === name),
+  );
+  if (taken === -1) return;
+  const message = `Every task has the field ${fields[taken]?.name ?? ''} already; choose another name.`;
+  throw new Failure('input', message, [{ path: `fields.${String(taken)}.name`, message }]);
 }
 
 async function requireFree(trx: Knex.Transaction, name: string, own?: string): Promise<void> {
@@ -106,6 +117,7 @@ export async function saveProject(
   await store.write(async (trx) => {
     const row = await rowAsSeen(trx, seen);
     await requireFree(trx, project.name, seen.id);
+    requireOwnNames(project, view(row));
     await guarded(trx, async () => {
       await trx('projects')
         .where({ id: seen.id })

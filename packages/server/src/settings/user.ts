@@ -13,7 +13,7 @@ export interface User {
   settings: UserSettings;
   revision: number;
   readOptions: ReadOptions;
-  context: Pick<Context, 'me' | 'zone' | 'dateOrder' | 'calendar' | 'replies'>;
+  context: Pick<Context, 'me' | 'zone' | 'dateOrder' | 'calendar' | 'decimal' | 'replies'>;
 }
 
 /** The user as he is now. */
@@ -50,7 +50,7 @@ async function loadUser(store: Store, first: UserSettings, now: Date): Promise<U
 const Saved = z.object({ settings: UserSettings, revision: z.number() });
 
 export async function userOf(settings: UserSettings, revision: number, now: Date): Promise<User> {
-  const { me, zone, dateOrder, languages, workdays, replies } = settings;
+  const { me, zone, dateOrder, languages, workdays, decimal, replies } = settings;
   const holidays = await Promise.all(settings.holidays.map((place) => publicHolidays(place, now)));
   const closed = [...new Set([...holidays.flat(), ...settings.closed])].toSorted();
   const known = settings.holidays.length === 0 ? null : knownRange(now);
@@ -58,7 +58,7 @@ export async function userOf(settings: UserSettings, revision: number, now: Date
     settings,
     revision,
     readOptions: { me, zone, dateOrder, languages, workdays, closed },
-    context: { me, zone, dateOrder, calendar: { workdays, closed, known }, replies },
+    context: { me, zone, dateOrder, calendar: { workdays, closed, known }, decimal, replies },
   };
 }
 

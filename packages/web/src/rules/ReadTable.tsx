@@ -1,4 +1,4 @@
-import { fieldName, type ReadRow } from '@hatband/core/rules';
+import { fieldName, NO_VALUE, type ReadRow } from '@hatband/core/rules';
 import { FieldKind, isBuiltIn, isList, sameName, wordsOfValue } from '@hatband/core/tasks';
 import { AutoComplete, Input, Select } from 'antd';
 import { useState } from 'react';
@@ -41,10 +41,7 @@ export function ReadTable({ rows, onChange }: Props) {
               <AddField
                 taken={rows.map(({ field }) => field)}
                 onAdd={(field) => {
-                  onChange([
-                    ...rows,
-                    { field, kind: null, choices: [], from: [], otherwise: null, unknown: 'otherwise' },
-                  ]);
+                  onChange([...rows, newRow(field)]);
                 }}
               />
             </td>
@@ -54,6 +51,17 @@ export function ReadTable({ rows, onChange }: Props) {
     </>
   );
 }
+
+const newRow = (field: string): ReadRow => ({
+  field,
+  kind: null,
+  choices: [],
+  decimal: null,
+  nothing: [...NO_VALUE],
+  from: [],
+  otherwise: null,
+  unknown: 'otherwise',
+});
 
 interface FieldRowProps {
   row: ReadRow;
