@@ -27,7 +27,8 @@ export const isFarewell = ({ folded, phrase, before }: Setting): boolean =>
 export function pastOf({ before, by, clause, language }: Setting): string {
   const ahead = by ? (windowOf(before).slice(0, by.index).split(CLAUSE).at(-1) ?? '') : clause.before;
   const [asked] = cuesOf(language).request(ahead);
-  const told = asked ? ahead.replace(asked[0], ' ') : ahead;
+  // “Last” in “the last date” tells of no past.
+  const told = (asked ? ahead.replace(asked[0], ' ') : ahead).replace(cuesOf(language).noun, ' ');
   return by || language.requests.verbLast ? `${told} ${clause.after}` : told;
 }
 
@@ -45,11 +46,14 @@ export function stateOf(
   const { offer, state, yours, noun } = cuesOf(language);
   const percent = wanted === null && !yours.test(folded) ? PERCENT.exec(folded)?.[0] : undefined;
   if (percent !== undefined) return percent;
-  if (offer.test(folded) || namesAction(around, language)) return undefined;
+  if (offer.test(folded) || namesAction(around, language) || LAST_DAY.test(folded)) return undefined;
   const told = (by ? around.replace(by[0].trim(), ' ') : around).replace(RUNS_OUT, ' ');
   const is = wanted === null && !noun.test(folded) ? IS_STILL[language.code]?.exec(told)?.[0] : undefined;
   return state.exec(told)?.[0] ?? is;
 }
+
+/** “The last day to apply” */
+const LAST_DAY = /\blast (?:day|date)\b/;
 
 /** What a sale takes off. */
 const PERCENT = /\d\s?%|(?:prozent|per\s?cent|pour cent|por ciento|por cento|procent|per cento)(?![a-z])/;

@@ -1,7 +1,7 @@
 import type { Anatomy } from '../anatomy/index.ts';
 import type { Message } from '../mail/index.ts';
 import { beginsWithVerb, fold, verbsOf } from '../languages/index.ts';
-import { cleanSubject, findRequest, owedBy, type Request } from '../requests/index.ts';
+import { cleanSubject, findRequest, isCertain, owedBy, type Request } from '../requests/index.ts';
 import type { Facts } from './facts.ts';
 import { evidence, type Place, type Places } from './places.ts';
 
@@ -23,16 +23,18 @@ export function chooseTitle(message: Message, anatomy: Anatomy, places: Places):
   }
   if (toHimself && !own && plain.value !== '') return plain;
   if (own && !own.generic) return titleAt(note, own, 'note');
-  const asked = requestIn(latest, thing);
+  const found = requestIn(latest, thing);
+  const asked = found && isCertain(found, latest.language, hasDeadline(latest)) ? found : null;
   // “Answer him tomorrow” is an order of its own.
   if (own && answers(own, note)) return titleAt(note, about(own, thing), 'note');
   if (asked && !asked.generic) return titleAt(latest, asked, 'request');
   if (own) return titleAt(note, about(own, thing), 'note');
   if (asked) return titleAt(latest, about(asked, thing), 'request');
-  const owed =
-    latest.dates.some(({ verdict }) => verdict === 'deadline') && owedBy(plain.value, latest.language);
+  const owed = hasDeadline(latest) && owedBy(plain.value, latest.language);
   return owed ? { ...plain, value: owed } : plain;
 }
+
+const hasDeadline = ({ dates }: Place) => dates.some(({ verdict }) => verdict === 'deadline');
 
 /** A forward whose subject differs from the inner one by more than prefixes and list tags. */
 function isReworded(message: Message, { originalSubject, parts }: Anatomy): boolean {

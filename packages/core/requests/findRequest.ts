@@ -12,6 +12,10 @@ export interface Request {
   title: string;
   place: Slice;
   score: number;
+  /** How plainly its sentence asks, as `Asked` has it; of what is only implied 0. */
+  strength: number;
+  /** A deadline stands in its sentence, or in the one before or behind it. */
+  dated: boolean;
   generic: boolean;
 }
 
@@ -51,13 +55,18 @@ export function findRequest(
     // “We are short of twelve parts for Wednesday. Could you copy them?”: the order says more than the need.
     const need = request?.refers === true && before && before.wanted !== null ? before.score + 0.5 : 0;
     const score = Math.max(request?.score ?? 0, need) - n * 0.05;
-    if (request && request.title !== '' && (!best || score > best.score)) best = { ...request, score };
+    if (request && request.title !== '' && (!best || score > best.score))
+      best = { ...request, score, dated: request.dated || isBeside(n, sentences, dates) };
     before = request;
   }
   return (
     best ?? (first ? (questionBeside(first, sentences) ?? allowedBeside(first, sentences, thing)) : null)
   );
 }
+
+/** “Your parcel is kept until Saturday. Please collect it.” */
+const isBeside = (n: number, sentences: readonly Spoken[], dates: readonly DatePhrase[]): boolean =>
+  dates.some((date) => date.verdict === 'deadline' && Math.abs(sentenceAt(date, sentences) - n) === 1);
 
 /** What “do it” stands for: the request before it (“Please take the test. You can do it until Friday.”), a question, a deed. */
 function meantBy(found: Found, request: Found | null, sentences: readonly Spoken[], thing: string) {
@@ -96,7 +105,7 @@ function answerTo(question: Spoken | undefined): Pick<Request, 'title' | 'place'
 function questionBeside(deadline: DatePhrase, sentences: readonly Spoken[]): Request | null {
   const at = sentenceAt(deadline, sentences);
   const [asked] = [sentences[at - 1], sentences[at + 1], sentences[at]].flatMap((s) => answerTo(s) ?? []);
-  return asked ? { ...asked, score: 0 } : null;
+  return asked ? { ...asked, score: 0, strength: 0, dated: true } : null;
 }
 
 /** “The loan ends on Friday. You can renew it twice.”: what may be done is what the day is for. */
@@ -118,7 +127,7 @@ function allowedIn(sentences: readonly Spoken[], thing: string): Request | null 
   const asked = meant === null ? plain : askedIn(text, [NOWHERE], language, meant);
   if (!asked || asked.generic) return null;
   const place = { start: start + asked.start, end: start + text.trimEnd().length };
-  return { title: asked.title, place, generic: false, score: 0 };
+  return { title: asked.title, place, generic: false, score: 0, strength: 0, dated: true };
 }
 
 const isAllowed = (folded: string, language: Language): boolean => {
@@ -218,6 +227,8 @@ function requestIn(
     (asked.title.split(' ').length > 2 ? 0.5 : -0.5);
   return {
     title: asked.title,
+    strength: asked.strength,
+    dated: cut.length > 0,
     generic: asked.generic,
     refers: asked.refers,
     wanted: asked.wanted ?? null,
