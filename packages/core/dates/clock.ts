@@ -99,7 +99,7 @@ function firstOfSpan(
   if (!found || Number(hour) > (half === undefined ? 23 : 12) || !betweenOf(language).test(joint))
     return null;
   const isBefore = Number(hour) % 12 < Number(h) % 12;
-  const isAfternoon = half !== undefined && half.startsWith('p') === isBefore;
+  const isAfternoon = half?.startsWith('p') === isBefore;
   const start = half === undefined ? Number(hour) : (Number(hour) % 12) + (isAfternoon ? 12 : 0);
   return { index: found.index, time: `${two(start)}:${minute}` };
 }

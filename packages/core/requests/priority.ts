@@ -55,7 +55,7 @@ const BARE = (['high', 'medium', 'low'] as const).map((level) => ({
 export function loneLevel(text: string): StatedPriority | null {
   for (const { 0: line, index } of text.matchAll(/[^\n]+/g)) {
     const word = /\p{L}+/u.exec(line);
-    if (!word || word[0].length !== line.replace(/[^\p{L}\p{N}]/gu, '').length) continue;
+    if (word?.[0].length !== line.replace(/[^\p{L}\p{N}]/gu, '').length) continue;
     const found = BARE.find(({ words }) => words.has(fold(word[0])));
     if (found)
       return { level: found.level, start: index + word.index, end: index + word.index + word[0].length };

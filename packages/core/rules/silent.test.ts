@@ -17,7 +17,7 @@ const rows = (columns: Record<string, string>, makes: object = {}): RuleInput =>
   })),
 });
 const cells = { title: 'Object', Room: 'Room', Hours: 'Hours' };
-const table = async (incoming: Awaited<ReturnType<typeof plain>>, rule = rows(cells)) =>
+const table = (incoming: Awaited<ReturnType<typeof plain>>, rule = rows(cells)) =>
   outcomeOf(incoming, [rule]).tasks.map(({ fields: { title, fields } }) => [
     title,
     fields.Room ?? null,
@@ -43,7 +43,7 @@ describe('tables', () => {
       'Object\tRoom\tHours\nWeek 12\t\t\nDust the dial\t\t6\nOil the gauge\tNorth\t2',
     ],
   ])('with %s keep their columns', async (_, text) => {
-    expect(await table(await plain(text))).toEqual(wanted);
+    expect(table(await plain(text))).toEqual(wanted);
   });
 
   test.each([
@@ -53,12 +53,12 @@ describe('tables', () => {
     const incoming = await html(
       `<table><tr><th>Object</th><th>Room</th><th>Hours</th></tr><tr>${row}</tr><tr><td>Oil the gauge</td><td>North</td><td>2</td></tr></table>`,
     );
-    expect(await table(incoming)).toEqual(wanted);
+    expect(table(incoming)).toEqual(wanted);
   });
 
   test('without headings are called by their numbers', async () => {
     const incoming = await plain('Dust the dial\tNorth\t6\nOil the gauge\tSouth\t2');
-    expect(await table(incoming, rows({ title: '1', Room: '2', Hours: '3' }))).toEqual([
+    expect(table(incoming, rows({ title: '1', Room: '2', Hours: '3' }))).toEqual([
       ['Dust the dial', 'North', '6'],
       ['Oil the gauge', 'South', '2'],
     ]);
@@ -68,7 +68,7 @@ describe('tables', () => {
     const incoming = await plain(
       'Dear Ines,\n\nthese are the days.\n\nObject\tRoom\tHours\nDust the dial\t12.02.2026\t6\nOil the gauge\t13.02.2026\t2',
     );
-    expect(await table(incoming)).toHaveLength(2);
+    expect(table(incoming)).toHaveLength(2);
   });
 
   test('of what is quoted are found in the whole text, and where there is none the trace says so', async () => {

@@ -1,7 +1,8 @@
 import { Liquid, type Template as Parsed } from 'liquidjs';
 import { z } from 'zod';
 import { isBuiltIn, nameKey, wordsOfValue } from '../tasks/index.ts';
-import type { ReadInput } from './unit.ts';
+import { deadlineFound } from './readings/facts.ts';
+import type { Found, ReadInput } from './unit.ts';
 
 /** Limits of one template: characters parsed, milliseconds rendered, characters made. */
 const LIMITS = { parseLimit: 20_000, renderLimit: 500, memoryLimit: 1_000_000 };
@@ -59,11 +60,16 @@ function fieldsOf(parsed: Parsed[]): string[] {
   return [...new Set(fields)];
 }
 
-function scopeOf({ read, view }: ReadInput, named: readonly string[]): object {
+/** What a template says for a field: what was read for it; the deadline is known without a row of its own. */
+export const fieldIn = (name: string, input: ReadInput): Found | null =>
+  input.read.get(nameKey(name)) ?? (nameKey(name) === 'deadline' ? deadlineFound(input) : null);
+
+function scopeOf(input: ReadInput, named: readonly string[]): object {
+  const { view } = input;
   const { reading, delivery } = view.incoming;
   const { who, sentAt } = reading.anatomy;
   const entries = named.flatMap((name) => {
-    const found = read.get(nameKey(name));
+    const found = fieldIn(name, input);
     return found ? [[name, wordsOfValue(found.value)] as const] : [];
   });
   return {

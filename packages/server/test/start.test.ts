@@ -93,6 +93,7 @@ describe('a database that was lost', () => {
         db.pragma('foreign_keys = OFF');
         db.exec('DELETE FROM addresses');
         db.close();
+        return Promise.resolve();
       },
     ],
   ])('%s: nothing is served, so that no sender is told that his address does not exist', async (_, lose) => {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { countDay, DAY_SOURCES, DayCount, LocalDate, sayCount } from '../../dates/index.ts';
 import { nameKey, Value, wordsOfValue } from '../../tasks/index.ts';
-import { compileTemplate, Template } from '../template.ts';
+import { compileTemplate, fieldIn, Template } from '../template.ts';
 import type { Found, ReadInput } from '../unit.ts';
 import { deadlineFound } from './facts.ts';
 import { oneOrNone, readingBase, readingKind } from './kind.ts';
@@ -23,7 +23,7 @@ export const template = readingKind(
     compile: ({ text }) => {
       const compiled = compileTemplate(text);
       return (input) => {
-        const named = compiled.fields.flatMap((field) => input.read.get(nameKey(field)) ?? []);
+        const named = compiled.fields.flatMap((field) => fieldIn(field, input) ?? []);
         const empty = compiled.fields.length > 0 && named.length === 0;
         const value = empty ? '' : compiled.render(input);
         return oneOrNone(

@@ -1,6 +1,7 @@
-import { ChangeEvents, eventsPath, type ChangeEvent } from '@hatband/contract';
+import type { ChangeEvent } from '@hatband/contract';
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
+import { listen } from './liveStream.ts';
 
 /** The queries that each kind of change makes stale, by the first word of their keys. */
 const STALE: Record<Exclude<ChangeEvent['kind'], 'everything'>, readonly string[]> = {
@@ -21,23 +22,14 @@ export function useLive(): boolean {
   const client = useQueryClient();
   const [listening, setListening] = useState(true);
   useEffect(() => {
-    const source = new EventSource(eventsPath);
     let lost = false;
-    source.onopen = () => {
-      setListening(true);
-      if (lost) void client.invalidateQueries();
-      lost = false;
-    };
-    source.onerror = () => {
-      setListening(false);
-      lost = true;
-    };
-    source.onmessage = (message: MessageEvent<string>) => {
-      refresh(client, ChangeEvents.parse(JSON.parse(message.data)));
-    };
-    return () => {
-      source.close();
-    };
+    return listen((news) => {
+      setListening(news.kind !== 'lost');
+      if (news.kind === 'changes') refresh(client, news.changes);
+      // What came meanwhile is not known.
+      if (news.kind === 'listening' && lost) void client.invalidateQueries();
+      lost = news.kind === 'lost';
+    });
   }, [client]);
   return listening;
 }

@@ -3,7 +3,8 @@ import { ConfigProvider } from 'antd';
 import enGB from 'antd/locale/en_GB';
 import 'dayjs/locale/en-gb';
 import { lazy, Suspense } from 'react';
-import { createBrowserRouter, Navigate, Outlet, RouterProvider } from 'react-router';
+import { createBrowserRouter, Navigate, Outlet, RouterProvider, useLocation } from 'react-router';
+import { Boundary } from '../shared/Boundary.tsx';
 import { SignIn } from '../access/SignIn.tsx';
 import { session } from '../api/queries.ts';
 import css from './App.module.css';
@@ -25,14 +26,17 @@ const IntakePage = lazy(() => import('../intake/IntakePage.tsx').then((m) => ({ 
 
 function Shell() {
   const { data } = useQuery(session);
+  const { pathname } = useLocation();
   if (data && !data.signedIn) return <SignIn />;
   return (
     <div className={css.shell}>
       <Rail />
       <main className={css.main}>
-        <Suspense>
-          <Outlet />
-        </Suspense>
+        <Boundary key={pathname.split('/')[1]} what="this screen">
+          <Suspense>
+            <Outlet />
+          </Suspense>
+        </Boundary>
       </main>
     </div>
   );

@@ -1,6 +1,6 @@
 import { Effect, sayEffect, type RuleDefinition } from '@hatband/core/rules';
 import { Select } from 'antd';
-import { useEditing } from './editing.ts';
+import { suggestFor, useEditing } from './editing.ts';
 import { KindForm } from '../shared/KindForm.tsx';
 import { Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
@@ -105,12 +105,13 @@ export function EffectRows({ definition, onChange }: Props) {
 }
 
 function EffectForm({ effect, onChange }: { effect: Effect; onChange: (effect: Effect) => void }) {
+  const editing = useEditing();
   return (
     <KindForm
       schema={schemaIn(Effect, effect.kind)}
       value={effect}
       of={NAMES[effect.kind]}
-      suggest={(part) => (part === 'to' ? ['asker'] : [])}
+      suggest={(part) => (part === 'to' ? ['asker'] : suggestFor(effect.kind, editing)(part))}
       onChange={onChange}
     />
   );

@@ -1,9 +1,11 @@
 import type { Rule } from '@hatband/contract';
 import { checkRule, Context, issuesOf, RuleDefinition, type Misfit } from '@hatband/core/rules';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
-import { useBlocker } from 'react-router';
+import { useState, type ReactNode } from 'react';
+import { Boundary } from '../shared/Boundary.tsx';
 import { Actions } from './Actions.tsx';
+import { forgetDraft, keepDraft, keptDraft } from './keptDraft.ts';
+import { KeptNote } from './KeptNote.tsx';
 import { ProofPanel } from './ProofPanel.tsx';
 import { samples } from './queries.ts';
 import { RuleSheet } from './RuleSheet.tsx';
@@ -15,16 +17,27 @@ import { useProof } from './useProof.ts';
 export function RuleWorkplace({ rule, all }: { rule: Rule; all: readonly Rule[] }) {
   const saved = rule.draft ?? rule.live;
   const [changed, setChanged] = useState<RuleDefinition | null>(null);
+  const [kept, setKept] = useState(() => keptDraft(rule.id));
   const definition = changed ?? saved;
+  const change = (next: RuleDefinition | null) => {
+    if (next === null) forgetDraft(rule.id);
+    else keepDraft(rule.id, rule.revision, next);
+    setKept(null);
+    setChanged(next);
+  };
   if (!definition) return null;
+  const offered = kept && JSON.stringify(kept.definition) !== JSON.stringify(saved) ? kept : null;
   return (
-    <Workplace
-      rule={rule}
-      all={all}
-      definition={definition}
-      unsaved={changed !== null}
-      onChange={setChanged}
-    />
+    <Boundary what="this rule">
+      <Workplace
+        rule={rule}
+        all={all}
+        definition={definition}
+        unsaved={changed !== null}
+        offer={offered && <KeptNote rule={rule} kept={offered} onChoose={change} />}
+        onChange={change}
+      />
+    </Boundary>
   );
 }
 
@@ -33,21 +46,23 @@ interface Props {
   all: readonly Rule[];
   definition: RuleDefinition;
   unsaved: boolean;
+  /** Changes of before that were not saved. */
+  offer: ReactNode;
   /** null: the change is saved, or given up. */
   onChange: (definition: RuleDefinition | null) => void;
 }
 
 const NO_CONTEXT = Context.parse({});
 
-function Workplace({ rule, all, definition, unsaved, onChange }: Props) {
+function Workplace({ rule, all, definition, unsaved, offer, onChange }: Props) {
   const { data } = useQuery(samples);
   const context = data?.context ?? NO_CONTEXT;
   const problems = problemsOf(definition, data ? context : null);
   const proofs = useProof(rule, all, definition, data);
-  useLeaveGuard(unsaved);
   return (
     <>
       <div className={css.middle}>
+        {offer}
         <RuleSheet
           rule={rule}
           definition={definition}
@@ -69,7 +84,9 @@ function Workplace({ rule, all, definition, unsaved, onChange }: Props) {
           onTakeBack={onChange}
         />
       </div>
-      <ProofPanel proofs={proofs} problem={problems[0]?.message ?? null} data={data} />
+      <Boundary what="the proof">
+        <ProofPanel proofs={proofs} problem={problems[0]?.message ?? null} data={data} />
+      </Boundary>
     </>
   );
 }
@@ -79,24 +96,4 @@ function problemsOf(definition: RuleDefinition, context: Context | null): Misfit
   const parsed = RuleDefinition.safeParse(definition);
   if (!parsed.success) return issuesOf(parsed.error);
   return context ? checkRule(parsed.data, context) : [];
-}
-
-/** Unsaved changes are not lost by a click on another screen. */
-function useLeaveGuard(unsaved: boolean): void {
-  const blocker = useBlocker(unsaved);
-  useEffect(() => {
-    if (blocker.state !== 'blocked') return;
-    if (window.confirm('Leave this rule? Your changes to it are not saved.')) blocker.proceed();
-    else blocker.reset();
-  }, [blocker]);
-  useEffect(() => {
-    if (!unsaved) return;
-    const warn = (event: BeforeUnloadEvent) => {
-      event.preventDefault();
-    };
-    window.addEventListener('beforeunload', warn);
-    return () => {
-      window.removeEventListener('beforeunload', warn);
-    };
-  }, [unsaved]);
 }

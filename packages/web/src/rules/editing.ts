@@ -76,6 +76,9 @@ export function suggestFor(kind: string, { context, fields }: Pick<Editing, 'con
       ...fields.filter((field) => !DAY_SOURCES.some((source) => source === field)),
     ],
     'project.named': fields,
+    'template.text': fields,
+    'send.subject': fields,
+    'send.text': fields,
   };
   return (part) => lists[`${kind}.${part}`] ?? [];
 }

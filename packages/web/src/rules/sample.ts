@@ -4,7 +4,7 @@ import {
   sayAttempt,
   type Context,
   type Incoming,
-  type RuleDefinition,
+  RuleDefinition,
 } from '@hatband/core/rules';
 import { wordsOfValue } from '@hatband/core/tasks';
 import type { Samples } from './queries.ts';
@@ -28,7 +28,10 @@ export function findOn(
     return own.length > 0 ? { ...row, from: own } : row;
   });
   const alone = { ...definition, read, when: { all: [] }, effects: [] };
-  const rule = compileRule({ ruleId: 'sample', version: 0, definition: alone }, context);
+  // What is half written finds nothing yet; its place says why.
+  const checked = RuleDefinition.safeParse(alone);
+  if (!checked.success) return null;
+  const rule = compileRule({ ruleId: 'sample', version: 0, definition: checked.data }, context);
   const { trace } = evaluateOne(rule, incoming, context);
   const tried = trace[0]?.tasks[0]?.fields.flatMap((field) => field.tried) ?? [];
   const attempt = tried.find(({ reading }) => reading.id === readingId);

@@ -1,5 +1,8 @@
 import { AutoComplete, Input, InputNumber, Select } from 'antd';
 import type { MessageScope, Scope } from '@hatband/core/rules';
+import { isBuiltIn } from '@hatband/core/tasks';
+import type { TextAreaRef } from 'antd/es/input/TextArea';
+import { useRef } from 'react';
 import { z } from 'zod';
 import css from './KindForm.module.css';
 import { labelOf, partsOf, type Control } from './schemaForm.ts';
@@ -136,18 +139,7 @@ function TextControl({
   options,
   onChange,
 }: Omit<ControlProps, 'control' | 'value'> & { value: string }) {
-  if (part === 'text') {
-    return (
-      <Input.TextArea
-        autoSize
-        aria-label={name}
-        value={value}
-        onChange={(e) => {
-          onChange(e.target.value);
-        }}
-      />
-    );
-  }
+  if (part === 'text') return <TemplateText name={name} value={value} fields={options} onChange={onChange} />;
   return (
     <AutoComplete
       aria-label={name}
@@ -160,6 +152,54 @@ function TextControl({
       }}
       onChange={onChange}
     />
+  );
+}
+
+/** A text of a template; fields are inserted where one writes. */
+function TemplateText({
+  name,
+  value,
+  fields,
+  onChange,
+}: {
+  name: string;
+  value: string;
+  fields: readonly string[];
+  onChange: (value: string) => void;
+}) {
+  const area = useRef<TextAreaRef>(null);
+  const insert = (field: string) => {
+    const at = area.current?.resizableTextArea?.textArea.selectionStart ?? value.length;
+    const mark = /^[a-z]+$/.test(field) && isBuiltIn(field) ? field : `fields[${JSON.stringify(field)}]`;
+    onChange(`${value.slice(0, at)}{{ ${mark} }}${value.slice(at)}`);
+    area.current?.focus();
+  };
+  return (
+    <span className={css.template}>
+      <Input.TextArea
+        ref={area}
+        autoSize
+        aria-label={name}
+        value={value}
+        onChange={(e) => {
+          onChange(e.target.value);
+        }}
+      />
+      {fields.length > 0 && (
+        <Select
+          size="small"
+          variant="borderless"
+          aria-label={`insert a field into ${name}`}
+          placeholder="insert a field …"
+          popupMatchSelectWidth={false}
+          value={null}
+          options={asOptions(fields)}
+          onSelect={(field: string | null) => {
+            if (field !== null) insert(field);
+          }}
+        />
+      )}
+    </span>
   );
 }
 
