@@ -96,7 +96,13 @@ export function sayCount({ from, plus, unit, to, offDays, time }: DayCount): str
     ...(to === null
       ? []
       : [`on to ${DAYS.some((day) => day === to) ? `the next ${capital(to)}` : `the ${to}`}`]),
-    ...(offDays === 'stay' ? [] : [`off days ${offDays}`]),
+    ...(offDays === 'stay'
+      ? []
+      : [
+          offDays === 'move later'
+            ? 'the next working day if it is none'
+            : 'the working day before if it is none',
+        ]),
     ...(time === null ? [] : [`at ${time}`]),
   ].join(', ');
 }

@@ -1,6 +1,7 @@
 import {
   compile,
   evaluate,
+  sayCondition,
   testRule,
   type Context,
   type Incoming,
@@ -22,6 +23,10 @@ export interface Proof<Id> {
   after: Outcome;
   taken: boolean;
   nearMiss: boolean;
+  /** The rule that takes it first, where this one would take it too. */
+  takenFirstBy: { ruleId: string; name: string } | null;
+  /** Of a near miss the condition that does not hold, in words. */
+  fails: string | null;
   difference: Difference;
 }
 
@@ -39,9 +44,27 @@ export function prove<Id>(
     const before = evaluate(was, incoming, { lastRule: true });
     const after = evaluate(is, incoming, { lastRule: true });
     const taken = after.rules.some((each) => each.ruleId === ruleId);
-    const nearMiss = rule !== undefined && !taken && isNearMiss(testRule(rule, incoming, context));
-    return { id, before, after, taken, nearMiss, difference: compare(before, after) };
+    const tested = rule !== undefined && !taken ? testRule(rule, incoming, context) : null;
+    const nearMiss = tested !== null && isNearMiss(tested);
+    const [first] = after.rules;
+    return {
+      id,
+      before,
+      after,
+      taken,
+      nearMiss,
+      takenFirstBy: tested?.holds && first ? { ruleId: first.ruleId, name: first.name } : null,
+      fails: tested && nearMiss ? failing(tested) : null,
+      difference: compare(before, after),
+    };
   });
+}
+
+/** The one condition of a near miss that does not hold. */
+function failing(tested: Tested): string | null {
+  const member = 'of' in tested ? tested.of.find(({ holds }) => !holds) : undefined;
+  if (!member) return null;
+  return 'of' in member ? `one of a group of ${String(member.of.length)}` : sayCondition(member.condition);
 }
 
 /** All conditions but one hold, and of those that hold one says more than what must not be. */

@@ -26,7 +26,13 @@ function isOfData(cells: readonly Node[]): boolean {
   );
 }
 
-type Node = Parameters<FormatCallback>[0];
+/** As the parser makes them: only elements have children. */
+interface Node {
+  type: string;
+  name?: string;
+  data?: string;
+  children?: Node[];
+}
 
 const LAYOUT = new Set(['table', 'ul', 'ol', 'pre', 'blockquote']);
 const BLOCKS = new Set([
@@ -52,7 +58,7 @@ const holdsLayout = (node: Node): boolean =>
 
 /** Paragraphs and line breaks within a cell become blanks. */
 function layInline(cell: Node): void {
-  const blank: Node = { type: 'text', data: ' ', children: [] };
+  const blank: Node = { type: 'text', data: ' ' };
   cell.children = (cell.children ?? []).flatMap((child: Node) => {
     layInline(child);
     if (!BLOCKS.has(child.name ?? '')) return [child];

@@ -1,6 +1,6 @@
 import { sayEffect } from './dueEffect.ts';
 import { sayMakes } from './makes.ts';
-import { sayLine } from './route.ts';
+import { sayIf, sayLine } from './route.ts';
 import type { ReadRow, RuleDefinition } from './rule.ts';
 import { fieldName, sayRow, sayStart } from './sentences.ts';
 import { openGroup, sayWhen } from './when.ts';
@@ -37,7 +37,7 @@ function linesOf(rule: RuleDefinition): FullLine[] {
     ...rule.read.map((row) => line('read', `${fieldName(row.field)}: ${sayRow(row)}${rowChoices(row)}`, row)),
     line('route', sayMakes(rule.makes), rule.makes),
     ...rule.route.map((each, i) => {
-      const condition = each.if === null ? '' : ` if it ${sayWhen(each.if)}`;
+      const condition = sayIf(each.if);
       const unknown = each.unknown === 'otherwise' ? '' : ` (a project that is not there: ${each.unknown})`;
       return line('route', `${i + 1}. ${sayLine(each)}${condition}${unknown}`, [i, each]);
     }),

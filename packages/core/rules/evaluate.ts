@@ -141,7 +141,7 @@ function heldBy(error: unknown): Pick<Held, 'why' | 'message'> {
   const message = error instanceof Error ? error.message : String(error);
   return {
     why: 'failed',
-    message: error instanceof RuleFailure ? message : `It could not be worked: ${message}`,
+    message: error instanceof RuleFailure ? message : `The rule failed: ${message}`,
   };
 }
 

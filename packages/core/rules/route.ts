@@ -73,6 +73,10 @@ export function sayLine({ project, section, place, assignee, tags, template }: R
 const sayRef = (ref: Ref) => (typeof ref === 'string' ? ref : `named by its ${ref.value}`);
 
 export const sayRoute = (lines: readonly RouteLine[]): string =>
-  lines
-    .map((line) => (line.if === null ? sayLine(line) : `${sayLine(line)} if it ${sayWhen(line.if)}`))
-    .join(', otherwise ');
+  lines.map((line) => `${sayLine(line)}${sayIf(line.if)}`).join(', otherwise ');
+
+/** Under which condition a line of the route holds, “ if it has “loan””; nothing where it holds always. */
+export function sayIf(when: RouteLine['if']): string {
+  const words = when === null ? '' : sayWhen(when);
+  return words === '' ? '' : ` if it ${words}`;
+}

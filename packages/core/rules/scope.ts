@@ -84,7 +84,7 @@ export function textOfSpans(spans: readonly EvidenceSpan[]): ScopeText {
 export function sayScope(scope: Scope): string {
   if (typeof scope === 'object') return `the header ${scope.header}`;
   return {
-    item: 'its own words',
+    item: 'the item’s own text',
     subject: 'the subject',
     note: 'your note',
     newest: 'the newest words',

@@ -62,7 +62,7 @@ export interface TraceLine {
 
 const REASONS = {
   'answers itself':
-    'This mail answers itself (an automatic reply, a bounce or a receipt): it reaches only rules that name automatic mail.',
+    'This is an automatic reply, a bounce or a receipt: only rules that name automatic mail see it.',
   'made by a machine': 'No rule took it, and a machine sent it of its own accord: no task was made.',
   'no rule took it': 'No rule took it, and mail of a watched mailbox becomes nothing then.',
   'a rule says so': null,
@@ -144,8 +144,7 @@ function ruleHead({ ruleId, name, version, taken }: RuleTrace): string {
 export function sayAttempt({ reading, value, missed }: TriedReading): string {
   const by = reading.id === 'otherwise' ? 'otherwise' : sayReading(reading);
   if (value !== null) return `${by} → ${wordsOfValue(value)}`;
-  if (missed === null || missed.why === 'absent')
-    return `there is no ${(missed?.what ?? 'value').replace(/^an? /, '')}`;
+  if (missed === null || missed.why === 'absent') return `not found: ${missed?.what ?? 'a value'}`;
   return missed.why === 'notOfKind'
     ? `${by} holds “${missed.saw}”, which is no ${missed.kind}`
     : `${by} holds “${missed.saw}”, and there is no such ${missed.kind}`;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { answer, conditionKind, oneOf } from './kind.ts';
 
-const WORDS = { reply: 'answers itself', notice: 'was sent by a machine of its own accord' } as const;
+const WORDS = { reply: 'is an automatic reply', notice: 'was sent by a machine of its own accord' } as const;
 
 export const automatic = conditionKind(
   z.strictObject({
@@ -13,7 +13,7 @@ export const automatic = conditionKind(
   }),
   {
     label: 'automatic mail',
-    doc: 'Nobody wrote it: it answers itself (`reply`: an absence note, a bounce, a receipt) or a machine sent it of its own accord (`notice`). Mail that answers itself reaches only rules that name this condition.',
+    doc: 'Nobody wrote it: an automatic reply (`reply`: an absence note, a bounce, a receipt) or a machine sent it of its own accord (`notice`). Mail that answers itself reaches only rules that name this condition.',
     compile:
       ({ is }) =>
       ({ incoming: { reading } }) => {

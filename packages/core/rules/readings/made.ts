@@ -7,7 +7,7 @@ import { deadlineFound } from './facts.ts';
 import { oneOrNone, readingBase, readingKind } from './kind.ts';
 
 export const fixed = readingKind(z.strictObject({ ...readingBase, kind: z.literal('fixed'), value: Value }), {
-  label: 'always the same',
+  label: 'a fixed value',
   doc: 'A value that you write here; it shows no place in the message.',
   compile:
     ({ value }) =>
@@ -40,7 +40,7 @@ export const template = readingKind(
 export const day = readingKind(
   z.strictObject({ ...readingBase, kind: z.literal('day'), ...DayCount.shape }),
   {
-    label: 'a day counted from another',
+    label: 'a date calculated from another',
     doc: 'A day counted from the `deadline` read, the day of `arrival`, the day it was `sent`, a fixed day or another field (`from`): so many `days`, `working days`, `weeks` or `months` on or back (`plus`, `unit`), on to the next weekday, the `end of the month` or the `last working day of the month` (`to`), off days left or moved (`offDays`), at a time of day (`time`).',
     compile: (count, { calendar }) => {
       return (input) => {

@@ -23,7 +23,7 @@ const WORDS: Readonly<Record<string, (where: Where) => string>> = {
   ERR_TLS_CERT_ALTNAME_INVALID: ({ host }) =>
     `The certificate of the server is for another name than ${host}.`,
   ERR_SSL_WRONG_VERSION_NUMBER: ({ port }) =>
-    `There is no encryption from the first byte at port ${String(port)}; choose STARTTLS, or another port.`,
+    `The server does not speak SSL/TLS at port ${String(port)}; choose STARTTLS, or another port.`,
   NoConnection: ({ host }) => `${host} closed the connection.`,
   EConnectionClosed: ({ host }) => `${host} closed the connection.`,
   ECONNRESET: ({ host }) => `${host} broke off the connection.`,

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { NavLink } from 'react-router';
-import { health } from '../api/queries.ts';
+import { health, ruleNames } from '../api/queries.ts';
 import { useLive } from '../api/live.ts';
 import { useClock } from '../shared/clock.ts';
 import css from './App.module.css';
@@ -16,6 +16,8 @@ const SCREENS = [
 
 /** The side rail: where one can go, and whether mail is being received. */
 export function Rail() {
+  const { data: rules } = useQuery(ruleNames);
+  const isBroken = rules?.items.some((rule) => rule.isBroken && !rule.deleted) ?? false;
   return (
     <nav className={css.rail} aria-label="Screens">
       <div className={css.brand}>
@@ -25,6 +27,11 @@ export function Rail() {
       {SCREENS.map(({ to, name }) => (
         <NavLink key={to} to={to}>
           {name}
+          {to === '/rules' && isBroken && (
+            <span className={css.sign} title="A live rule cannot work; its mail is held.">
+              ⚠ broken
+            </span>
+          )}
         </NavLink>
       ))}
       <State />

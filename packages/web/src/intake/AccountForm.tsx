@@ -13,10 +13,13 @@ interface Props {
 }
 
 const SECURITY = [
-  { value: 'tls' as const, label: 'TLS from the first byte' },
+  { value: 'tls' as const, label: 'SSL/TLS' },
   { value: 'starttls' as const, label: 'STARTTLS' },
   { value: 'none' as const, label: 'none (a server on this machine)' },
 ];
+
+/** Where servers listen unless they say otherwise (RFC 8314, section 7.3). */
+const USUAL_PORT = { tls: 993, starttls: 143, none: 143 } as const;
 
 /** Where a mailbox is and who asks for it. */
 export function AccountForm({ settings, password, hasPassword, onChange, onPassword, children }: Props) {
@@ -44,7 +47,8 @@ export function AccountForm({ settings, password, hasPassword, onChange, onPassw
           value={settings.security}
           options={SECURITY}
           onChange={(security) => {
-            onChange({ ...settings, security, port: security === 'tls' ? 993 : 143 });
+            const isUsual = settings.port === USUAL_PORT[settings.security];
+            onChange({ ...settings, security, port: isUsual ? USUAL_PORT[security] : settings.port });
           }}
         />
       </Field>

@@ -85,7 +85,7 @@ function sayRemedy(remedy: Remedy, failure: Failure): string {
     case 'refuse':
       return 'refuse it: its sender is told';
     case 'drop':
-      return failure === 'rule failed' ? 'leave it: it becomes nothing' : 'drop it without a word';
+      return failure === 'rule failed' ? 'make nothing of it' : 'drop it without a word';
     case 'try again':
       return failure === 'over a limit' ? 'ask its sender to try again' : 'try again in an hour, and later';
   }
@@ -102,7 +102,7 @@ function Senders({ policy: { senders, blocked }, set }: PartProps) {
   };
   return (
     <>
-      <Field name="Taken is mail from">
+      <Field name="Accept mail from">
         <Select
           aria-label="who may send"
           popupMatchSelectWidth={false}
@@ -110,7 +110,7 @@ function Senders({ policy: { senders, blocked }, set }: PartProps) {
           options={[
             { value: 'anyone', label: 'anyone who knows the address' },
             { value: 'me', label: 'me only' },
-            { value: 'these', label: 'these' },
+            { value: 'these', label: 'only these' },
           ]}
           onChange={choose}
         />

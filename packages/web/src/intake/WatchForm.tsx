@@ -125,8 +125,8 @@ function FolderRow({ watched, folders, onChange, onTakeOff }: RowProps) {
         </td>
       ))}
       <td>
-        <button type="button" className="link" aria-label={`take off ${watched.folder}`} onClick={onTakeOff}>
-          take off
+        <button type="button" className="link" aria-label={`remove ${watched.folder}`} onClick={onTakeOff}>
+          remove
         </button>
       </td>
     </tr>

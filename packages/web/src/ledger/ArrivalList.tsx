@@ -7,6 +7,7 @@ import { arrivals, ruleNames } from '../api/queries.ts';
 import { Band, PriorityBar } from '../shared/Band.tsx';
 import { dayHeading, dayText, useClock } from '../shared/clock.ts';
 import { Failed, Notice } from '../shared/Page.tsx';
+import { FirstTask } from './FirstTask.tsx';
 import css from './Ledger.module.css';
 
 /** The arrivals, newest first, under the days they came on. Arrow keys go from line to line. */
@@ -136,14 +137,7 @@ function Became({ arrival: { subject, outcome, tasks } }: { arrival: Arrival }) 
 function Empty({ filtered }: { filtered: boolean }) {
   return (
     <div className={css.list}>
-      {filtered ? (
-        <Notice title="None of these">All mail is under “all”.</Notice>
-      ) : (
-        <Notice title="No mail yet">
-          Copy an address under <Link to="/intake">Intake</Link> and send or forward a message to it; it
-          appears here within a second.
-        </Notice>
-      )}
+      {filtered ? <Notice title="None of these">All mail is under “all”.</Notice> : <FirstTask />}
     </div>
   );
 }

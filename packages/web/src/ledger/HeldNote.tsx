@@ -1,7 +1,9 @@
 import { releaseArrival, type Arrival } from '@hatband/contract';
+import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { call } from '../api/call.ts';
+import { ruleNames } from '../api/queries.ts';
 import { ErrorLine } from '../shared/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './ReadingSheet.module.css';
@@ -15,12 +17,20 @@ export function HeldNote({
   held: Arrival['outcome']['held'][number];
 }) {
   const act = useAct(['arrivals', 'tasks']);
+  const { data } = useQuery(ruleNames);
+  const isBroken = data?.items.some(({ id, isBroken: broken }) => id === held.ruleId && broken) ?? false;
   return (
     <section className={css.held} aria-label="Held">
       <p>
         <Link to={`/rules/${held.ruleId}`}>{held.name}</Link>{' '}
-        {held.why === 'failed' ? 'could not be worked' : 'held it for you'}: {held.message}
+        {held.why === 'failed' ? 'failed' : 'held this message for you'}: {held.message}
       </p>
+      {isBroken && (
+        <p>
+          ⚠ This rule still cannot work, and holds all of its mail.{' '}
+          <Link to={`/rules/${held.ruleId}`}>Mend the rule first.</Link>
+        </p>
+      )}
       <Button
         size="small"
         loading={act.isPending}

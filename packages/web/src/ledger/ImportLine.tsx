@@ -1,8 +1,10 @@
-import type { Import } from '@hatband/contract';
+import { cancelImport, type Import } from '@hatband/contract';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { call } from '../api/call.ts';
 import { importItems } from '../api/queries.ts';
+import { useAct } from '../shared/useAct.ts';
 import { ErrorLine } from '../shared/Page.tsx';
 import css from './FileDrop.module.css';
 
@@ -19,6 +21,7 @@ export interface Sending {
 
 export function ImportLine({ sending, onPutAway }: { sending: Sending; onPutAway: (key: string) => void }) {
   const [open, setOpen] = useState(false);
+  const cancel = useAct(['imports']);
   const { name, sent, error, import: begun } = sending;
   const isOver = error !== null || (begun !== null && begun.state !== 'running');
   const share = begun === null ? sent : begun.size === 0 ? 1 : begun.read / begun.size;
@@ -38,6 +41,18 @@ export function ImportLine({ sending, onPutAway }: { sending: Sending; onPutAway
             {open ? 'hide each' : 'each of them'}
           </button>
         )}
+        {begun?.state === 'running' && (
+          <button
+            type="button"
+            className="link"
+            disabled={cancel.isPending}
+            onClick={() => {
+              cancel.mutate(() => call(cancelImport, { params: { id: begun.id } }));
+            }}
+          >
+            cancel
+          </button>
+        )}
         {isOver && (
           <button
             type="button"
@@ -46,7 +61,7 @@ export function ImportLine({ sending, onPutAway }: { sending: Sending; onPutAway
               onPutAway(sending.key);
             }}
           >
-            put away
+            dismiss
           </button>
         )}
       </p>
@@ -63,7 +78,11 @@ function wordsOf({ state, counts }: Import): string {
     ...(counts.known > 0 ? [`${String(counts.known)} that had come before`] : []),
     ...(counts.refused > 0 ? [`${String(counts.refused)} not taken`] : []),
   ].join(', ');
-  return state === 'running' ? `being brought in: ${words}` : words;
+  return state === 'running'
+    ? `being brought in: ${words}`
+    : state === 'cancelled'
+      ? `cancelled: ${words}`
+      : words;
 }
 
 const RESULTS = { new: 'new', known: 'had come before', refused: 'not taken' } as const;

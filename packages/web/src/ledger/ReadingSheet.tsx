@@ -12,6 +12,7 @@ import css from './ReadingSheet.module.css';
 import { AgainNote } from './AgainNote.tsx';
 import { DoorNote } from './DoorNote.tsx';
 import { Effects } from './Effects.tsx';
+import { MakeRule } from './MakeRule.tsx';
 import { HeldNote } from './HeldNote.tsx';
 import { PossibleTasks } from './PossibleTasks.tsx';
 import { TaskCard } from './TaskCard.tsx';
@@ -153,10 +154,16 @@ function SheetHead({
           {why ? 'hide why' : 'why?'}
         </button>
       )}
-      {arrival.outcome.ruleId !== null && (
+      {arrival.outcome.ruleId !== null ? (
         <Link to={`/rules/${arrival.outcome.ruleId}`} className={css.edit}>
           Open the rule
         </Link>
+      ) : (
+        sheet.read && (
+          <span className={css.edit}>
+            <MakeRule sheet={sheet} />
+          </span>
+        )
       )}
     </div>
   );
@@ -196,8 +203,8 @@ function NoTask({ sheet }: { sheet: ArrivalSheet }) {
 
 const NOTHING: Readonly<Record<string, string>> = {
   'a rule says so': 'No task: its rule makes none.',
-  'answers itself': 'No task: this mail is one that answers itself.',
-  'made by a machine': 'No task: this mail is made by a machine and no rule took it.',
+  'answers itself': 'No task: this is an automatic reply.',
+  'made by a machine': 'No task: this is an automatic notice, and no rule takes it.',
   'no rule took it': 'No task: no rule takes this mail from its mailbox.',
   'to be started by hand': 'No task yet: choose what is made of it.',
   'its sender is blocked': 'No task: you have blocked its sender.',

@@ -78,14 +78,14 @@ export function WritingDesk({ draft, onClose }: { draft: Draft; onClose: () => v
         <Button type="primary" htmlType="submit" loading={act.isPending}>
           Send it
         </Button>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>Cancel</Button>
       </div>
       <ErrorLine error={act.error} />
     </form>
   );
 }
 
-const TITLES = { new: 'A letter', reply: 'An answer', forward: 'Passed on, with a note' };
+const TITLES = { new: 'New message', reply: 'Reply', forward: 'Forward' };
 
 /** Hatband's own addresses, and the user's with their plus-words, are offered by name. */
 function Recipient({
@@ -126,7 +126,7 @@ function Recipient({
 function PostSays({ answers, onClose }: { answers: readonly Answer[]; onClose: () => void }) {
   return (
     <div className={css.desk} role="status">
-      <h2>The post says</h2>
+      <h2>What happened to it</h2>
       <ul className={css.answers}>
         {answers.map(({ to, ok, words }) => (
           <li key={to} className={ok ? '' : css.refused}>

@@ -10,7 +10,7 @@ import {
 } from '@hatband/contract';
 import { RuleDefinition, type Misfit } from '@hatband/core/rules';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Button } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { call } from '../api/call.ts';
 import { ErrorLine } from '../shared/Page.tsx';
@@ -215,31 +215,28 @@ function Order({
   const ids = all.map((r) => r.id);
   const at = ids.indexOf(rule.id);
   const moved = (to: number) => ids.toSpliced(at, 1).toSpliced(to, 0, rule.id);
-  if (disabled) return null;
+  if (disabled || ids.length < 2) return null;
+  const places = all.map((r, to) => ({
+    value: to,
+    label:
+      to === at
+        ? `asked ${String(to + 1)}. of ${String(ids.length)}`
+        : `${String(to + 1)}. ${placeWords(to, at, r)}`,
+  }));
   return (
-    <>
-      {at > 0 && (
-        <button
-          type="button"
-          className="link"
-          onClick={() => {
-            onMove(moved(at - 1));
-          }}
-        >
-          ask earlier
-        </button>
-      )}
-      {at < ids.length - 1 && (
-        <button
-          type="button"
-          className="link"
-          onClick={() => {
-            onMove(moved(at + 1));
-          }}
-        >
-          ask later
-        </button>
-      )}
-    </>
+    <Select
+      size="small"
+      variant="borderless"
+      aria-label="place in the order"
+      popupMatchSelectWidth={false}
+      value={at}
+      options={places}
+      onChange={(to) => {
+        onMove(moved(to));
+      }}
+    />
   );
 }
+
+const placeWords = (to: number, at: number, { draft, live }: Rule) =>
+  `${to < at ? 'before' : 'after'} ${(live ?? draft)?.name ?? ''}`;

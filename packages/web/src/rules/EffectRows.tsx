@@ -7,7 +7,7 @@ import css from './RuleSheet.module.css';
 import { emptyIn, schemaIn } from '../shared/schemaForm.ts';
 
 const NAMES: Record<Effect['kind'], string> = {
-  label: 'set or take off labels',
+  label: 'set or remove labels',
   flag: 'flag it',
   move: 'move it to a folder',
   'mark as read': 'mark it as read',

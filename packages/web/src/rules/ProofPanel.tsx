@@ -19,10 +19,13 @@ export function ProofPanel({
   proofs,
   problem,
   data,
+  onAskBefore,
 }: {
   proofs: SampleProof[] | null;
   problem: string | null;
   data: Samples | undefined;
+  /** Moves this rule in front of another; null while that is not possible. */
+  onAskBefore: ((ruleId: string) => void) | null;
 }) {
   const [all, setAll] = useState(false);
   if (!proofs || !data) return <aside className={css.panel} aria-label="Proof" />;
@@ -36,9 +39,10 @@ export function ProofPanel({
     );
   }
   const effect = effectOf(proofs);
+  const ahead = rulesAhead(proofs);
   const changes = changesOf(effect);
   const cards = proofs
-    .filter((p) => p.taken || p.nearMiss || p.difference.kind !== 'same')
+    .filter((p) => p.taken || p.nearMiss || p.takenFirstBy !== null || p.difference.kind !== 'same')
     .toSorted((a, b) => rank(a) - rank(b));
   const subjects = new Map(data.items.map((item) => [item.id, item.incoming]));
   return (
@@ -47,13 +51,35 @@ export function ProofPanel({
       <p className={css.summary} role="status">
         Proof on{' '}
         {data.total > proofs.length
-          ? `the newest ${String(proofs.length)} of ${String(data.total)}`
-          : proofs.length}{' '}
-        messages: takes {effect.taken}
+          ? `the newest ${String(proofs.length)} of ${String(data.total)} messages`
+          : proofs.length === 1
+            ? '1 message'
+            : `${String(proofs.length)} messages`}
+        : takes {effect.taken}
         {changes.length > 0 && <b>, {changes.join(', ')}</b>}
         {effect.nearMisses > 0 &&
           `, ${effect.nearMisses === 1 ? '1 near miss' : `${String(effect.nearMisses)} near misses`}`}
       </p>
+      {ahead.map(({ ruleId, name, n }) => (
+        <p key={ruleId} className={css.ahead}>
+          {n === 1 ? '1 more matches' : `${String(n)} more match`}, but {name} takes {n === 1 ? 'it' : 'them'}{' '}
+          first.
+          {onAskBefore && (
+            <>
+              {' '}
+              <button
+                type="button"
+                className="link"
+                onClick={() => {
+                  onAskBefore(ruleId);
+                }}
+              >
+                Ask this rule before it
+              </button>
+            </>
+          )}
+        </p>
+      ))}
       {cards.length === 0 && (
         <Notice title="It takes none of them">
           Loosen a condition, or wait for the mail it is meant for.
@@ -85,6 +111,14 @@ export function ProofPanel({
       )}
     </aside>
   );
+}
+
+/** The rules that take mail which this one would take too, and how much. */
+function rulesAhead(proofs: readonly SampleProof[]) {
+  const found = new Map<string, { ruleId: string; name: string; n: number }>();
+  for (const { takenFirstBy: first } of proofs)
+    if (first) found.set(first.ruleId, { ...first, n: (found.get(first.ruleId)?.n ?? 0) + 1 });
+  return [...found.values()];
 }
 
 /** What changes stands first, then what is taken, then the near misses. */
@@ -119,7 +153,10 @@ function ProofCard({ proof, subject, excerpt }: CardProps) {
             {excerpt.after}
           </p>
         )}
-        {nearMiss && <p>near miss: one condition does not hold</p>}
+        {nearMiss && proof.takenFirstBy === null && (
+          <p>near miss: it fails the condition “{proof.fails ?? 'one of several'}”</p>
+        )}
+        {proof.takenFirstBy && <p>this rule fits too, but {proof.takenFirstBy.name} takes it first</p>}
       </div>
       <div className={css.values}>{nearMiss ? 'not taken' : <Values proof={proof} subject={subject} />}</div>
     </div>

@@ -122,7 +122,7 @@ function FieldRow({ row, path, onChange, onRemove }: FieldRowProps) {
 }
 
 const UNKNOWN = [
-  { value: 'otherwise' as const, label: 'try on' },
+  { value: 'otherwise' as const, label: 'leave it empty' },
   { value: 'hold' as const, label: 'hold the message' },
   { value: 'make' as const, label: 'make it' },
 ];

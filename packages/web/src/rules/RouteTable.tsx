@@ -38,7 +38,7 @@ export function RouteTable({ definition, onChange }: Props) {
       <table className={css.table}>
         <tbody>
           <tr>
-            <th>makes</th>
+            <th>result</th>
             <td colSpan={2}>
               <MakesRow
                 makes={definition.makes}
@@ -214,7 +214,7 @@ function LineForm({
         }}
       />
       <Choice
-        label="for"
+        label="assign to"
         of={of}
         value={refWords(line.assignee)}
         options={[...context.people.map(({ name }) => name), ...read]}

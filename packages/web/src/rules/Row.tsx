@@ -49,7 +49,7 @@ export function Problems({ messages }: { messages: readonly string[] }) {
 
 export function TakeOff({ of, onClick }: { of: string; onClick: () => void }) {
   return (
-    <button type="button" aria-label={`take off: ${of}`} onClick={onClick}>
+    <button type="button" aria-label={`remove: ${of}`} onClick={onClick}>
       ✕
     </button>
   );

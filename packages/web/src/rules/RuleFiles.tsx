@@ -1,5 +1,5 @@
-import { exportPath, importRules, type ImportResult } from '@hatband/contract';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { DRAFT_ISSUE, exportPath, importProgress, importRules, type ImportResult } from '@hatband/contract';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call, ProblemError } from '../api/call.ts';
 import { FileButton } from '../shared/FileButton.tsx';
 import css from './Rules.module.css';
@@ -8,7 +8,8 @@ import css from './Rules.module.css';
 export function RuleFiles() {
   const client = useQueryClient();
   const take = useMutation({
-    mutationFn: async (file: File) => call(importRules, { body: { json: await file.text() } }),
+    mutationFn: ({ json, replaceDrafts }: { json: string; replaceDrafts: boolean }) =>
+      call(importRules, { body: { json, replaceDrafts } }),
     onSuccess: () =>
       Promise.all(
         ['rules', 'projects', 'named', 'samples'].map((key) => client.invalidateQueries({ queryKey: [key] })),
@@ -23,10 +24,23 @@ export function RuleFiles() {
         words="import …"
         name="a file of rules"
         accept="application/json,.json"
-        onFile={take.mutate}
+        onFile={(file) => {
+          void file.text().then((json) => {
+            take.mutate({ json, replaceDrafts: false });
+          });
+        }}
       />
       {take.data && <Imported result={take.data} onClose={take.reset} />}
-      {take.error && <Refused error={take.error} onClose={take.reset} />}
+      {take.isPending && <Progress />}
+      {take.error && (
+        <Refused
+          error={take.error}
+          onClose={take.reset}
+          onReplace={() => {
+            take.mutate({ json: take.variables.json, replaceDrafts: true });
+          }}
+        />
+      )}
     </span>
   );
 }
@@ -49,8 +63,48 @@ function Imported({ result, onClose }: { result: ImportResult; onClose: () => vo
   );
 }
 
-function Refused({ error, onClose }: { error: Error; onClose: () => void }) {
+/** How far an import is that takes a while. */
+function Progress() {
+  const { data } = useQuery({
+    queryKey: ['rules', 'import'],
+    queryFn: () => call(importProgress),
+    refetchInterval: 400,
+    staleTime: 0,
+  });
+  const running = data?.running;
+  return (
+    <span role="status">
+      {running && running.total > 0
+        ? `${String(running.done)} of ${String(running.total)} rules taken in …`
+        : 'reading the file …'}
+    </span>
+  );
+}
+
+interface RefusedProps {
+  error: Error;
+  onClose: () => void;
+  onReplace: () => void;
+}
+
+function Refused({ error, onClose, onReplace }: RefusedProps) {
   const issues = error instanceof ProblemError ? (error.problem.issues ?? []) : [];
+  const drafts = issues.filter(({ path }) => path === DRAFT_ISSUE);
+  if (drafts.length > 0)
+    return (
+      <div className={css.imported} role="alertdialog" aria-label="Replace drafts">
+        <p>
+          These rules have drafts of yours that the file would replace:{' '}
+          {drafts.map(({ message }) => message).join(', ')}. Nothing was changed so far.
+        </p>
+        <button type="button" className="link" onClick={onReplace}>
+          replace the drafts
+        </button>{' '}
+        <button type="button" className="link" onClick={onClose}>
+          keep them
+        </button>
+      </div>
+    );
   return (
     <div className={css.imported} role="alert">
       <p>{error.message} Nothing was changed.</p>

@@ -19,18 +19,19 @@ interface Props {
   context: Context;
   problems: readonly Misfit[];
   sample: Editing['sample'];
+  senders: Editing['senders'];
   onChange: (definition: RuleDefinition) => void;
 }
 
 /** A rule as three small tables, with a plain sentence of the whole on top. */
-export function RuleSheet({ rule, definition, context, problems, sample, onChange }: Props) {
+export function RuleSheet({ rule, definition, context, problems, sample, senders, onChange }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   const set = (part: Partial<RuleDefinition>) => {
     onChange(withIds({ ...definition, ...part }));
   };
   const fields = ['title', ...definition.read.map(({ field }) => field).filter((field) => field !== 'title')];
   return (
-    <EditingContext value={{ context, definition, fields, problems, open, setOpen, sample }}>
+    <EditingContext value={{ context, definition, fields, problems, open, setOpen, sample, senders }}>
       <section className={css.sheet} aria-label="Rule">
         <Head rule={rule} definition={definition} set={set} />
         <h2 className={css.heading}>

@@ -1,13 +1,15 @@
-import type { Rule } from '@hatband/contract';
+import { orderRules, type Rule } from '@hatband/contract';
 import { checkRule, Context, issuesOf, RuleDefinition, type Misfit } from '@hatband/core/rules';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
+import { call } from '../api/call.ts';
+import { useAct } from '../shared/useAct.ts';
 import { Boundary } from '../shared/Boundary.tsx';
 import { Actions } from './Actions.tsx';
 import { forgetDraft, keepDraft, keptDraft } from './keptDraft.ts';
 import { KeptNote } from './KeptNote.tsx';
 import { ProofPanel } from './ProofPanel.tsx';
-import { samples } from './queries.ts';
+import { samples, type Samples } from './queries.ts';
 import { RuleSheet } from './RuleSheet.tsx';
 import css from './Rules.module.css';
 import { sampleOf } from './sample.ts';
@@ -59,6 +61,11 @@ function Workplace({ rule, all, definition, unsaved, offer, onChange }: Props) {
   const context = data?.context ?? NO_CONTEXT;
   const problems = problemsOf(definition, data ? context : null);
   const proofs = useProof(rule, all, definition, data);
+  const order = useAct(['rules', 'samples']);
+  const askBefore = (other: string) => {
+    const ids = all.map(({ id }) => id).filter((id) => id !== rule.id);
+    order.mutate(() => call(orderRules, { body: { ids: ids.toSpliced(ids.indexOf(other), 0, rule.id) } }));
+  };
   return (
     <>
       <div className={css.middle}>
@@ -69,6 +76,7 @@ function Workplace({ rule, all, definition, unsaved, offer, onChange }: Props) {
           context={context}
           problems={problems}
           sample={sampleOf(proofs, data)}
+          senders={sendersIn(data)}
           onChange={onChange}
         />
         <Actions
@@ -85,11 +93,22 @@ function Workplace({ rule, all, definition, unsaved, offer, onChange }: Props) {
         />
       </div>
       <Boundary what="the proof">
-        <ProofPanel proofs={proofs} problem={problems[0]?.message ?? null} data={data} />
+        <ProofPanel
+          proofs={proofs}
+          problem={problems[0]?.message ?? null}
+          data={data}
+          onAskBefore={unsaved ? null : askBefore}
+        />
       </Boundary>
     </>
   );
 }
+
+const sendersIn = (data: Samples | undefined) => [
+  ...new Set(
+    (data?.items ?? []).flatMap(({ incoming }) => incoming.reading.anatomy.who?.address.toLowerCase() ?? []),
+  ),
+];
 
 /** What keeps the rule from working: its form first, then, once what it can name is known, its names. */
 function problemsOf(definition: RuleDefinition, context: Context | null): Misfit[] {

@@ -28,7 +28,7 @@ export function RulesPage() {
           ]}
         />
         <RuleFiles />
-        <AddRule />
+        <AddRule all={present} />
       </PageHeader>
       {error && <Failed error={error} retry={() => void refetch()} />}
       {data && (
@@ -76,7 +76,8 @@ function StackLine({ rule, open }: { rule: Rule; open: boolean }) {
       <span className={css.stackName}>
         <b>{shown?.name}</b>
         <span>
-          {STATES[rule.state]}
+          {rule.problems.length > 0 && <b className={css.broken}>⚠ broken: </b>}
+          {rule.problems[0]?.message ?? STATES[rule.state]}
           {changed && ', draft of a change'}
         </span>
       </span>
@@ -89,10 +90,17 @@ function StackLine({ rule, open }: { rule: Rule; open: boolean }) {
   );
 }
 
-function AddRule() {
+function AddRule({ all }: { all: readonly Rule[] }) {
   const client = useQueryClient();
   const navigate = useNavigate();
+  const empty = JSON.stringify(newRule());
   const add = async () => {
+    // One that was begun and left as it was is gone on with.
+    const begun = all.find(({ version, draft }) => version === null && JSON.stringify(draft) === empty);
+    if (begun) {
+      await navigate(`/rules/${begun.id}`);
+      return;
+    }
     const rule = await call(addRule, { body: { definition: newRule() } });
     await client.invalidateQueries({ queryKey: ['rules'] });
     await navigate(`/rules/${rule.id}`);

@@ -29,6 +29,8 @@ export interface Editing {
   definition: RuleDefinition;
   /** The newest message that the rule takes. */
   sample: Incoming | null;
+  /** Who wrote the mail that came. */
+  senders: readonly string[];
 }
 
 export const EditingContext = createContext<Editing | null>(null);
@@ -61,10 +63,13 @@ export const hintOf = (doc: string) =>
 export const plain = (doc: string) => doc.replace(/[`*]/g, '');
 
 /** Names that a part of a condition or reading may mean. */
-export function suggestFor(kind: string, { context, fields }: Pick<Editing, 'context' | 'fields'>): Suggest {
+export function suggestFor(
+  kind: string,
+  { context, fields, senders }: Pick<Editing, 'context' | 'fields' | 'senders'>,
+): Suggest {
   const people = context.people.flatMap(({ name, groups }) => [name, ...groups]);
   const lists: Record<string, readonly string[]> = {
-    'sender.is': ['me', ...new Set(people)],
+    'sender.is': [...new Set(['me', ...people, ...senders])],
     'recipient.is': ['me', ...new Set(people)],
     'address.is': ['Inbox', ...context.projects.map(({ name }) => name)],
     'lookup.table': context.tables.map(({ name }) => name),

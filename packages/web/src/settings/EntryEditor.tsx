@@ -1,6 +1,7 @@
 import { Button } from 'antd';
-import { useState, type ReactNode } from 'react';
+import { useState, type ComponentProps, type ReactNode } from 'react';
 import { z } from 'zod';
+import { DeleteEntry } from '../shared/DeleteEntry.tsx';
 import { KindForm } from '../shared/KindForm.tsx';
 import { ErrorLine } from '../shared/Page.tsx';
 import { emptyOf } from '../shared/schemaForm.ts';
@@ -15,13 +16,14 @@ interface Props<S extends z.ZodObject> {
   apart: readonly string[];
   more: ((body: z.infer<S>, onChange: (body: z.infer<S>) => void) => ReactNode) | undefined;
   onSave: (body: z.infer<S>) => Promise<unknown>;
-  onRemove?: () => Promise<unknown>;
+  /** How it is deleted. */
+  removal?: Pick<ComponentProps<typeof DeleteEntry>, 'kind' | 'id' | 'onRemove'>;
   act: Act;
 }
 
 /** One entry in a line, which opens into its form; a refusal stands with it. */
 export function EntryEditor<S extends z.ZodObject>(props: Props<S>) {
-  const { one, schema, body, onRemove } = props;
+  const { one, schema, body } = props;
   const [changed, setChanged] = useState<z.infer<S> | null>(null);
   const shown = changed ?? body ?? emptyOf(schema, '');
   const [open, setOpen] = useState(false);
@@ -55,7 +57,6 @@ export function EntryEditor<S extends z.ZodObject>(props: Props<S>) {
           setChanged(null);
           setOpen(false);
         }}
-        onRemove={onRemove}
       />
     </section>
   );
@@ -91,14 +92,13 @@ function Buttons<S extends z.ZodObject>({
   shown,
   isChanged,
   onSave,
-  onRemove,
+  removal,
   onClose,
   act,
 }: Props<S> & {
   shown: z.infer<S>;
   isChanged: boolean;
   onClose: () => void;
-  onRemove: Props<S>['onRemove'];
 }) {
   const [own, setOwn] = useState<Error | null>(null);
   const save = () => {
@@ -118,17 +118,7 @@ function Buttons<S extends z.ZodObject>({
       <Button size="small" onClick={onClose}>
         {isChanged ? 'Undo' : 'Close'}
       </Button>
-      {onRemove && (
-        <button
-          type="button"
-          className="link"
-          onClick={() => {
-            act.mutate(onRemove);
-          }}
-        >
-          delete
-        </button>
-      )}
+      {removal && <DeleteEntry {...removal} name={nameOf(body)} act={act} />}
       <ErrorLine error={own ?? act.error} />
     </div>
   );

@@ -26,12 +26,12 @@ export function List<T>({ heading, one, items, fresh, editor, onChange }: Props<
           <button
             type="button"
             className="link"
-            aria-label={`take off ${one} ${String(i + 1)}`}
+            aria-label={`remove ${one} ${String(i + 1)}`}
             onClick={() => {
               onChange(items.filter((_, at) => at !== i));
             }}
           >
-            take off
+            remove
           </button>
         </div>
       ))}

@@ -69,7 +69,11 @@ export function ProjectsPart() {
           apart={['fields', 'requirements']}
           more={more}
           onSave={(body) => call(saveProject, { params: { id }, revision, body })}
-          onRemove={() => call(deleteProject, { params: { id }, revision })}
+          removal={{
+            kind: 'projects',
+            id,
+            onRemove: () => call(deleteProject, { params: { id }, revision }),
+          }}
           act={act}
         />
       ))}

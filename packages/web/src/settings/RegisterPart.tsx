@@ -1,3 +1,4 @@
+import type { RegisterKind } from '@hatband/contract';
 import type { ReactNode } from 'react';
 import type { z } from 'zod';
 import { useAct } from '../shared/useAct.ts';
@@ -10,6 +11,7 @@ interface Seen {
 }
 
 interface Props<S extends z.ZodObject> {
+  kind: RegisterKind;
   schema: S;
   items: readonly { id: string; revision: number; body: z.infer<S> }[];
   add: (body: z.infer<S>) => Promise<unknown>;
@@ -34,7 +36,7 @@ export function RegisterPart<S extends z.ZodObject>({
   more,
   ...rest
 }: Props<S>) {
-  const { one, add, save, remove } = rest;
+  const { one, kind, add, save, remove } = rest;
   const act = useAct(['named', 'rules', 'samples']);
   const common = { one, schema, apart, more, act };
   return (
@@ -47,7 +49,7 @@ export function RegisterPart<S extends z.ZodObject>({
           key={`${id} ${String(revision)}`}
           body={body}
           onSave={(changed) => save({ params: { id }, revision }, changed)}
-          onRemove={() => remove({ params: { id }, revision })}
+          removal={{ kind, id, onRemove: () => remove({ params: { id }, revision }) }}
         />
       ))}
       <EntryEditor<S> {...common} key={`new ${String(items.length)}`} body={null} onSave={add} />

@@ -13,6 +13,7 @@ export function PeoplePart() {
   const { data } = useQuery(register(people));
   return (
     <RegisterPart
+      kind="people"
       schema={Person}
       items={data?.items ?? []}
       add={(body) => call(people.add, { body })}
@@ -29,6 +30,7 @@ export function TagsPart() {
   const { data } = useQuery(register(tags));
   return (
     <RegisterPart
+      kind="tags"
       schema={Tag}
       items={data?.items ?? []}
       add={(body) => call(tags.add, { body })}
@@ -44,6 +46,7 @@ export function TemplatesPart() {
   const { data } = useQuery(register(templates));
   return (
     <RegisterPart
+      kind="templates"
       schema={TaskTemplate}
       items={data?.items ?? []}
       add={(body) => call(templates.add, { body })}

@@ -2,10 +2,10 @@ import { AutoComplete, Input, InputNumber, Select } from 'antd';
 import type { MessageScope, Scope } from '@hatband/core/rules';
 import { isBuiltIn } from '@hatband/core/tasks';
 import type { TextAreaRef } from 'antd/es/input/TextArea';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { z } from 'zod';
 import css from './KindForm.module.css';
-import { labelOf, partsOf, type Control } from './schemaForm.ts';
+import { labelOf, optionWords, partsOf, type Control } from './schemaForm.ts';
 
 /** Names that may be meant, for a part of a kind. */
 export type Suggest = (part: string) => readonly string[];
@@ -24,14 +24,15 @@ interface Props<T extends object> {
 /** The parts of one condition, reading or step as a row of choices, made from its schema. */
 export function KindForm<T extends object>({ schema, value, apart = [], suggest, of, onChange }: Props<T>) {
   const parts: ReadonlyMap<string, unknown> = new Map(Object.entries(value));
+  const kind = Text.parse(parts.get('kind') ?? parts.get('do'));
   const wanted = partsOf(schema).filter(({ name }) => !apart.includes(name));
   return (
     <div className={css.form}>
       {wanted.map(({ name, control }) => (
         <label key={name} className={css[control.type]}>
-          <span>{labelOf(name)}</span>
+          <span>{labelOf(name, kind)}</span>
           <PartControl
-            name={`${labelOf(name) || name} of ${of}`}
+            name={`${labelOf(name, kind) || name} of ${of}`}
             part={name}
             control={control}
             value={parts.get(name)}
@@ -58,7 +59,8 @@ interface ControlProps {
 const Strings = z.array(z.string()).catch([]);
 const Text = z.string().catch('');
 
-const asOptions = (names: readonly string[]) => names.map((name) => ({ value: name, label: name }));
+const asOptions = (names: readonly string[]) =>
+  names.map((name) => ({ value: name, label: optionWords(name) }));
 
 function PartControl({ name, part, control, value, options, onChange }: ControlProps) {
   switch (control.type) {
@@ -139,6 +141,8 @@ function TextControl({
   options,
   onChange,
 }: Omit<ControlProps, 'control' | 'value'> & { value: string }) {
+  // A list that opens shows all that may be meant, not only what is chosen already.
+  const [before, setBefore] = useState(value);
   if (part === 'text') return <TemplateText name={name} value={value} fields={options} onChange={onChange} />;
   return (
     <AutoComplete
@@ -146,9 +150,13 @@ function TextControl({
       className={part === 'pattern' ? (css.mono ?? '') : ''}
       popupMatchSelectWidth={false}
       value={value}
+      onFocus={() => {
+        setBefore(value);
+      }}
       options={asOptions(options)}
       showSearch={{
-        filterOption: (typed, option) => (option?.value ?? '').toLowerCase().includes(typed.toLowerCase()),
+        filterOption: (typed, option) =>
+          typed === before || (option?.value ?? '').toLowerCase().includes(typed.toLowerCase()),
       }}
       onChange={onChange}
     />
@@ -233,7 +241,7 @@ export function Words({
 }
 
 const PLACES = {
-  item: 'its own words',
+  item: 'the item’s own text',
   subject: 'subject',
   note: 'your note',
   newest: 'newest words',

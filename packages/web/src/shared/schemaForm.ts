@@ -102,7 +102,7 @@ const EMPTY: Record<Control['type'], (part: unknown) => unknown> = {
 
 /** What a part is called in front of its control; a part without words of its own goes by its name. */
 const WORDS: Readonly<Record<string, string>> = {
-  is: 'one of',
+  is: 'any of',
   how: 'they',
   words: 'words',
   in: 'look in',
@@ -113,20 +113,20 @@ const WORDS: Readonly<Record<string, string>> = {
   atLeast: 'at least',
   largerThan: 'larger than (bytes)',
   type: 'media type',
-  within: 'within days',
+  within: 'within (days)',
   over: 'over',
   under: 'under',
-  upTo: 'as far as the',
+  upTo: 'until the',
   as: 'as',
   of: 'of',
   part: 'which part',
   table: 'table',
-  from: 'counted from',
-  plus: 'on (− back)',
+  from: 'start from',
+  plus: 'days or weeks after (− before)',
   unit: '',
-  to: 'then on to the next',
-  offDays: 'off days',
-  time: 'at',
+  to: 'then the next',
+  offDays: 'if it is not a working day',
+  time: 'at (time)',
   pattern: 'pattern',
   group: 'group',
   text: 'text',
@@ -136,4 +136,28 @@ const WORDS: Readonly<Record<string, string>> = {
   characters: 'characters',
 };
 
-export const labelOf = (name: string) => WORDS[name] ?? name;
+/** Where a kind means another thing by a part than most. */
+const OF_KIND: Readonly<Record<string, string>> = {
+  'case.to': 'as',
+  'take off.words': 'words',
+  'take off.from': 'at the',
+  'replace.find': 'replace',
+  'replace.with': 'with',
+  'at most.characters': 'characters',
+  'send.to': 'to',
+  'move.to': 'to the folder',
+  'arrival.from': 'from (time)',
+  'arrival.to': 'until (time)',
+};
+
+/** The label of a part; some kinds have their own. */
+export const labelOf = (name: string, kind = '') => OF_KIND[`${kind}.${name}`] ?? WORDS[name] ?? name;
+
+/** Choices that read better in other words than the file of rules has for them. */
+const OPTIONS: Readonly<Record<string, string>> = {
+  stay: 'keep that day',
+  'move later': 'use the next working day',
+  'move earlier': 'use the working day before',
+};
+
+export const optionWords = (option: string) => OPTIONS[option] ?? option;

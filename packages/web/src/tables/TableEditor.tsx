@@ -5,6 +5,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button, Input, Select } from 'antd';
 import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
 import { call } from '../api/call.ts';
+import { DeleteEntry } from '../shared/DeleteEntry.tsx';
 import { FileButton } from '../shared/FileButton.tsx';
 import { ErrorLine } from '../shared/Page.tsx';
 import css from './Tables.module.css';
@@ -96,15 +97,13 @@ export function TableEditor({ table }: { table: Stored }) {
         >
           Undo my changes
         </Button>
-        <button
-          type="button"
-          className="link"
-          onClick={() => {
-            act.mutate(() => call(registers.tables.remove, seen));
-          }}
-        >
-          delete the table
-        </button>
+        <DeleteEntry
+          kind="tables"
+          id={seen.params.id}
+          name={table.body.name}
+          onRemove={() => call(registers.tables.remove, seen)}
+          act={act}
+        />
       </div>
     </section>
   );
@@ -152,7 +151,7 @@ function Grid({ by, rows, onChange }: GridProps) {
         <tr>
           <th>{HEADS[by]}</th>
           <th>value</th>
-          <th aria-label="take off" />
+          <th aria-label="remove" />
         </tr>
       </thead>
       <tbody>
@@ -176,7 +175,7 @@ function Grid({ by, rows, onChange }: GridProps) {
               {at < rows.length && (
                 <button
                   type="button"
-                  aria-label={`take off row ${String(at + 1)}`}
+                  aria-label={`remove row ${String(at + 1)}`}
                   onClick={() => {
                     onChange(rows.toSpliced(at, 1));
                   }}

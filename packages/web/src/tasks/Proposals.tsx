@@ -59,7 +59,7 @@ function ProposalLine({
             onSettle(false);
           }}
         >
-          Leave it as it is
+          Keep it as it is
         </Button>
       </div>
     </div>

@@ -1,0 +1,34 @@
+import { addRule, type ArrivalSheet } from '@hatband/contract';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { call } from '../api/call.ts';
+import { ErrorLine } from '../shared/Page.tsx';
+
+/** From a message to a rule that takes mail like it. */
+export function MakeRule({ sheet }: { sheet: ArrivalSheet }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const make = useMutation({
+    mutationFn: async () => {
+      const { ruleFromMail } = await import('../rules/ruleFromMail.ts');
+      const rule = await call(addRule, { body: { definition: ruleFromMail(sheet) } });
+      await client.invalidateQueries({ queryKey: ['rules'] });
+      await navigate(`/rules/${rule.id}`);
+    },
+  });
+  return (
+    <>
+      <button
+        type="button"
+        className="link"
+        disabled={make.isPending}
+        onClick={() => {
+          make.mutate();
+        }}
+      >
+        make a rule from this mail
+      </button>
+      <ErrorLine error={make.error} />
+    </>
+  );
+}
