@@ -19,7 +19,7 @@ test('a rule with a nested group, a labelled line, a lookup table, a counted day
   await table.getByRole('textbox', { name: 'value 2' }).press('Enter');
   await page.keyboard.type('medium');
   await expect(table.getByRole('textbox', { name: 'value 3' })).toHaveValue('medium');
-  await table.getByRole('button', { name: 'take off row 3' }).click();
+  await table.getByRole('button', { name: 'remove row 3' }).click();
   await table.getByRole('button', { name: 'Save the table' }).click();
   await expect(page.getByRole('navigation', { name: 'Lookup tables' })).toContainText('Crate sizes2 rows');
 
@@ -29,7 +29,7 @@ test('a rule with a nested group, a labelled line, a lookup table, a counted day
   const rule = page.getByRole('region', { name: 'Rule', exact: true });
   await expect(rule).toContainText('a draft, not at work yet');
   await rule.getByRole('textbox', { name: 'name', exact: true }).fill('Crates to build');
-  await rule.getByRole('button', { name: 'take off: arrives at' }).click();
+  await rule.getByRole('button', { name: 'remove: arrives at' }).click();
   const choose = async (box: string, option: string) => {
     await rule.getByRole('combobox', { name: box, exact: true }).click();
     await rule.getByRole('combobox', { name: box, exact: true }).fill(option);
@@ -55,11 +55,11 @@ test('a rule with a nested group, a labelled line, a lookup table, a counted day
   await choose('add a reading for Size', 'a lookup table');
   await rule.getByRole('combobox', { name: 'table of Size, a lookup table' }).fill('Crate sizes');
   await page.keyboard.press('Escape');
-  await choose('add a reading for due', 'a day counted');
-  await rule.getByRole('combobox', { name: /^counted from of due/ }).fill('arrival');
+  await choose('add a reading for due', 'a date calc');
+  await rule.getByRole('combobox', { name: /^start from of due/ }).fill('arrival');
   await page.keyboard.press('Escape');
-  await rule.getByRole('spinbutton', { name: /of due, a day counted/ }).fill('4');
-  await rule.getByRole('combobox', { name: 'unit of due, a day counted from another' }).click();
+  await rule.getByRole('spinbutton', { name: /of due, a date calculated/ }).fill('4');
+  await rule.getByRole('combobox', { name: 'unit of due, a date calculated from another' }).click();
   await page.getByTitle('working days', { exact: true }).click();
   await expect(rule).toContainText('or 4 working days after arrival');
 
@@ -68,7 +68,7 @@ test('a rule with a nested group, a labelled line, a lookup table, a counted day
   await choose('add a condition to line 1', 'value read');
   await rule.getByRole('combobox', { name: 'field of value read' }).fill('Size');
   await page.keyboard.press('Escape');
-  await rule.getByRole('combobox', { name: 'one of of value read' }).fill('large,');
+  await rule.getByRole('combobox', { name: 'any of of value read' }).fill('large,');
   await rule.getByRole('button', { name: 'close: value read' }).click();
   await rule.getByRole('button', { name: 'write: where line 1 goes' }).click();
   await rule.getByRole('combobox', { name: 'project of line 1' }).click();

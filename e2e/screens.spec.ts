@@ -35,7 +35,7 @@ test.describe('Ledger', () => {
     await page.getByRole('button', { name: /nothing to do/ }).click();
     await expect(page.getByRole('feed').getByRole('link')).toHaveCount(7);
     await page.getByText('Automatic reply: Loan agreement').click();
-    await expect(page.getByRole('article')).toContainText('No task: this mail is one that answers itself.');
+    await expect(page.getByRole('article')).toContainText('No task: this is an automatic reply.');
     await page.getByRole('button', { name: /failed/ }).click();
     await expect(page.getByText('None of these')).toBeVisible();
   });
@@ -226,18 +226,40 @@ test.describe('Rules', () => {
     await expect(page.getByText('This rule was deleted')).toBeVisible();
   });
 
-  test('unsaved changes are not lost by leaving, and can be undone', async ({ page, demo }) => {
+  test('unsaved changes survive leaving and a reload, and can be undone', async ({ page, demo }) => {
     await page.goto(`${demo.url}/rules`);
     const name = page.getByRole('textbox', { name: 'name', exact: true });
     await expect(name).toHaveValue('Letters and lists');
     await name.fill('Another name');
-    page.once('dialog', (dialog) => void dialog.dismiss());
-    await page.getByRole('link', { name: 'Tasks' }).click();
-    await expect(name).toHaveValue('Another name');
-    await page.getByRole('button', { name: 'Undo my changes' }).click();
-    await expect(name).toHaveValue('Letters and lists');
     await page.getByRole('link', { name: 'Tasks' }).click();
     await expect(page.getByRole('heading', { name: 'Tasks' })).toBeVisible();
+    await page.goto(`${demo.url}/rules`);
+    await expect(page.getByText('You have changes to this rule that are not saved')).toBeVisible();
+    await page.getByRole('button', { name: 'Continue with them' }).click();
+    await expect(name).toHaveValue('Another name');
+    await page.getByRole('button', { name: 'Undo my changes' }).click();
+    await page.reload();
+    await expect(name).toHaveValue('Letters and lists');
+    await expect(page.getByText('that are not saved')).toBeHidden();
+  });
+
+  test('a template half written is told at its place, and the page stays', async ({ page, demo }) => {
+    await page.goto(`${demo.url}/rules`);
+    const rule = page.getByRole('region', { name: 'Rule', exact: true });
+    await rule.getByRole('combobox', { name: 'read another field' }).fill('notes');
+    await page.keyboard.press('Enter');
+    const add = rule.getByRole('combobox', { name: 'add a reading for notes' });
+    await add.click();
+    await add.fill('a text made');
+    await page.keyboard.press('Enter');
+    const text = rule.getByRole('textbox', { name: /^text of notes/ });
+    await text.fill('See {{');
+    await expect(rule).toContainText('This text cannot be read');
+    await text.fill('See ');
+    await rule.getByRole('combobox', { name: /^insert a field into text of notes/ }).click();
+    await page.getByTitle('due', { exact: true }).click();
+    await expect(text).toHaveValue('See {{ due }}');
+    await expect(rule).not.toContainText('This text cannot be read');
   });
 
   test('a draft of a live rule that changed elsewhere is refused in words and not lost', async ({
@@ -264,9 +286,17 @@ test('without demo data the screens say what to do', async ({ page }) => {
   await expect(page.getByText('No mail yet')).toBeVisible();
   await page.getByRole('link', { name: 'Rules' }).click();
   await expect(page.getByText('No rules yet')).toBeVisible();
-  await page.getByRole('button', { name: 'New rule' }).click();
-  await expect(page.getByText('No mail to prove it on')).toBeVisible();
   await page.getByRole('link', { name: 'Tasks' }).click();
   await expect(page.getByText('Nothing is open')).toBeVisible();
+  // From there to the first task and the first rule.
+  await page.getByRole('link', { name: 'Ledger' }).click();
+  await page.getByRole('button', { name: 'Send a practice letter' }).click();
+  await page.getByRole('link', { name: /Loan form for the tide dial/ }).click();
+  await expect(page.getByRole('article')).toContainText('Return the signed loan form');
+  await page.getByRole('button', { name: 'Make a rule from this mail' }).click();
+  await expect(page.getByRole('textbox', { name: 'name', exact: true })).toHaveValue(/Loan form for/);
+  await expect(page.getByRole('complementary', { name: 'Proof' })).toContainText(
+    'Proof on 1 message: takes 1',
+  );
   await server.stop();
 });

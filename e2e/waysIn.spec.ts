@@ -15,7 +15,7 @@ test('a practice letter is forwarded with a note and becomes a task', async ({ p
   await page.getByText('Hatband, Inbox').click();
   await page.getByLabel('your note').fill('Have the value sheet signed, it is urgent.');
   await page.getByRole('button', { name: 'Send it' }).click();
-  await expect(page.getByText('The post says')).toBeVisible();
+  await expect(page.getByText('What happened to it')).toBeVisible();
   await expect(page.getByText(/The message is stored/)).toBeVisible();
   await page.getByRole('button', { name: 'Back to the letters' }).click();
   await page.getByRole('link', { name: 'Ledger' }).click();
@@ -46,7 +46,7 @@ test('a letter that was labelled and then forwarded too is added to its first ta
   await page.getByText('Fwd: Certificate for the figurehead').click();
   const before = page.getByRole('region', { name: 'Came before' });
   await expect(before).toContainText('Mon 30 Nov');
-  await before.getByRole('button', { name: 'Add what is new to that task' }).click();
+  await before.getByRole('button', { name: 'Merge with the earlier task' }).click();
   await page.getByText('A comment on').getByRole('link').click();
   const proposed = page.getByRole('region', { name: 'Proposed' });
   await expect(proposed).toContainText('ines.tavare@saltmarsh.example writes “by 27 November”');
@@ -124,7 +124,7 @@ test('who is not named is held; he is let in from now on, and another is blocked
   const sheet = await openAddress(page, demo.url, 'Publications');
   const to = (await sheet.locator('header code').first().textContent()) ?? '';
   await sheet.getByRole('combobox', { name: 'who may send' }).click();
-  await page.locator('.ant-select-item').filter({ hasText: 'these' }).click();
+  await page.locator('.ant-select-item').filter({ hasText: 'only these' }).click();
   await sheet
     .getByRole('combobox', { name: 'senders that are taken' })
     .fill('Fenna Roos <fenna@pelikan-print.example>, ');

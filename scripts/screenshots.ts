@@ -25,11 +25,11 @@ const VIEWS: Record<string, (page: Page) => Promise<void>> = {
       .click();
     await page.getByText('took mail').waitFor();
     await page.getByRole('combobox', { name: 'add a reading for due' }).click();
-    await page.getByRole('combobox', { name: 'add a reading for due' }).fill('a day counted');
+    await page.getByRole('combobox', { name: 'add a reading for due' }).fill('a date calc');
     await page.keyboard.press('Enter');
-    await page.getByRole('spinbutton', { name: /of due, a day counted/ }).fill('-3');
-    await page.getByRole('button', { name: 'try earlier: a day counted from another' }).click();
-    await page.getByRole('button', { name: 'try earlier: a day counted from another' }).click();
+    await page.getByRole('spinbutton', { name: /of due, a date calculated/ }).fill('-3');
+    await page.getByRole('button', { name: 'try earlier: a date calculated from another' }).click();
+    await page.getByRole('button', { name: 'try earlier: a date calculated from another' }).click();
     await page.getByText('another due date').first().waitFor();
     await page.mouse.move(640, 40);
   },

@@ -39,7 +39,7 @@ export function FirstTask() {
       </p>
       <ErrorLine error={send.error} />
       <p>
-        Open it here then, and press “make a rule from this mail”. Your own mail comes in by the addresses and
+        Open it here then, and press “Make a rule from this mail”. Your own mail comes in by the addresses and
         mailboxes under <Link to="/intake">Intake</Link>.
       </p>
     </Notice>

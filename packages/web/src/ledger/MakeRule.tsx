@@ -5,7 +5,7 @@ import { call } from '../api/call.ts';
 import { ErrorLine } from '../shared/Page.tsx';
 
 /** From a message to a rule that takes mail like it. */
-export function MakeRule({ sheet }: { sheet: ArrivalSheet }) {
+export function MakeRule({ sheet, className }: { sheet: ArrivalSheet; className: string | undefined }) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const make = useMutation({
@@ -20,13 +20,13 @@ export function MakeRule({ sheet }: { sheet: ArrivalSheet }) {
     <>
       <button
         type="button"
-        className="link"
+        className={className}
         disabled={make.isPending}
         onClick={() => {
           make.mutate();
         }}
       >
-        make a rule from this mail
+        Make a rule from this mail
       </button>
       <ErrorLine error={make.error} />
     </>

@@ -159,11 +159,7 @@ function SheetHead({
           Open the rule
         </Link>
       ) : (
-        sheet.read && (
-          <span className={css.edit}>
-            <MakeRule sheet={sheet} />
-          </span>
-        )
+        sheet.read && <MakeRule sheet={sheet} className={css.edit} />
       )}
     </div>
   );

@@ -13,9 +13,9 @@ export function BandChoice({ band, onChange }: { band: BandValue; onChange: (ban
   return (
     <Select
       className={css.bandChoice ?? ''}
-      aria-label="band"
+      aria-label="colour and pattern"
       size="small"
-      labelRender={() => 'band'}
+      labelRender={() => 'colour'}
       popupMatchSelectWidth={false}
       value={wordsOf(band)}
       options={BANDS.map((value) => ({ value: wordsOf(value), label: wordsOf(value), band: value }))}

@@ -1,0 +1,41 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './demoServer.ts';
+
+test('a seventh tab loads as the first does: all share one stream of events', async ({ context, demo }) => {
+  for (let i = 0; i < 7; i += 1) {
+    const page = await context.newPage();
+    await page.goto(`${demo.url}/ledger`);
+    await expect(page.getByRole('feed', { name: 'Arrivals' })).toBeVisible();
+    await expect(page.getByText('receiving mail')).toBeVisible();
+  }
+});
+
+test('every screen can be read by those who do not see it', async ({ page, demo }) => {
+  for (const screen of ['ledger', 'tasks', 'rules', 'tables', 'intake', 'practice', 'settings']) {
+    await page.goto(`${demo.url}/${screen}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await page.waitForTimeout(800);
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    const found = violations.map(
+      ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`,
+    );
+    expect([screen, found]).toEqual([screen, []]);
+  }
+});
+
+test('nothing is out of reach on a small laptop, at 150 % and on a telephone', async ({ page, demo }) => {
+  for (const [width, height] of [
+    [1024, 768],
+    [853, 533],
+    [390, 844],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    await page.goto(`${demo.url}/rules`);
+    await page.getByRole('button', { name: 'New rule' }).scrollIntoViewIfNeeded();
+    const box = await page.getByRole('button', { name: 'New rule' }).boundingBox();
+    expect((box?.x ?? 0) + (box?.width ?? 0)).toBeLessThanOrEqual(width);
+    const proof = page.getByRole('complementary', { name: 'Proof' }).getByRole('status').last();
+    await proof.scrollIntoViewIfNeeded();
+    await expect(proof).toBeInViewport();
+  }
+});
