@@ -93,7 +93,10 @@ test('a rule with a nested group, a labelled line, a lookup table, a counted day
     text: 'Hello,\n\nthe ship’s wheel needs a crate.\n\nObject: SQ-0301\n',
   });
   await page.goto(demo.url);
-  await page.getByRole('feed', { name: 'Arrivals' }).getByText('Crate wanted for the ship’s wheel').click();
+  await page
+    .getByRole('navigation', { name: 'Arrivals' })
+    .getByText('Crate wanted for the ship’s wheel')
+    .click();
   const task = page.getByRole('region', { name: 'Task' });
   await expect(task).toContainText('Mon 30 Nov');
   await expect(task).toContainText('SQ-0301');

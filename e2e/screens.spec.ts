@@ -1,4 +1,4 @@
-import { expect, startDemo, test } from './demoServer.ts';
+import { expect, test } from './demoServer.ts';
 
 test.describe('Ledger', () => {
   test('a value and its words are tied while either is pointed at', async ({ page, demo }) => {
@@ -18,7 +18,7 @@ test.describe('Ledger', () => {
 
   test('arrow keys go from line to line, Enter opens', async ({ page, demo }) => {
     await page.goto(demo.url);
-    const lines = page.getByRole('feed').getByRole('link');
+    const lines = page.getByRole('navigation', { name: 'Arrivals' }).getByRole('link');
     await lines.first().focus();
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('ArrowDown');
@@ -33,7 +33,7 @@ test.describe('Ledger', () => {
   }) => {
     await page.goto(demo.url);
     await page.getByRole('button', { name: /nothing to do/ }).click();
-    await expect(page.getByRole('feed').getByRole('link')).toHaveCount(7);
+    await expect(page.getByRole('navigation', { name: 'Arrivals' }).getByRole('link')).toHaveCount(7);
     await page.getByText('Automatic reply: Loan agreement').click();
     await expect(page.getByRole('article')).toContainText('No task: this is an automatic reply.');
     await page.getByRole('button', { name: /failed/ }).click();
@@ -81,7 +81,9 @@ test.describe('Ledger', () => {
     await expect(task.getByRole('button', { name: 'Change project' })).toHaveText('Loans in');
     await page.reload();
     await expect(task).toContainText('changed by you, read as nothing');
-    await expect(page.getByRole('feed')).toContainText('second try in Loans in, Thu 26 Nov');
+    await expect(page.getByRole('navigation', { name: 'Arrivals' })).toContainText(
+      'second try in Loans in, Thu 26 Nov',
+    );
   });
 });
 
@@ -210,7 +212,7 @@ test.describe('Rules', () => {
     await page.keyboard.press('Enter');
     await expect(sheet.getByText('Name a sender.', { exact: true })).toBeVisible();
     await expect(page.getByRole('button', { name: 'Go live …' })).toBeDisabled();
-    await page.getByRole('combobox', { name: 'one of of sender' }).fill('lowtide.example,');
+    await page.getByRole('combobox', { name: 'any of of sender' }).fill('lowtide.example,');
     const proof = page.getByRole('complementary', { name: 'Proof' });
     await expect(proof.getByRole('status')).toContainText('takes 3, 3 taken by another rule than now');
     await page.getByRole('button', { name: 'Save as draft' }).click();
@@ -278,25 +280,4 @@ test.describe('Rules', () => {
     await expect(page.getByRole('navigation', { name: 'Rules in order' })).toContainText('Theirs');
     await expect(name).toHaveValue('Mine');
   });
-});
-
-test('without demo data the screens say what to do', async ({ page }) => {
-  const server = await startDemo('main');
-  await page.goto(server.url);
-  await expect(page.getByText('No mail yet')).toBeVisible();
-  await page.getByRole('link', { name: 'Rules' }).click();
-  await expect(page.getByText('No rules yet')).toBeVisible();
-  await page.getByRole('link', { name: 'Tasks' }).click();
-  await expect(page.getByText('Nothing is open')).toBeVisible();
-  // From there to the first task and the first rule.
-  await page.getByRole('link', { name: 'Ledger' }).click();
-  await page.getByRole('button', { name: 'Send a practice letter' }).click();
-  await page.getByRole('link', { name: /Loan form for the tide dial/ }).click();
-  await expect(page.getByRole('article')).toContainText('Return the signed loan form');
-  await page.getByRole('button', { name: 'Make a rule from this mail' }).click();
-  await expect(page.getByRole('textbox', { name: 'name', exact: true })).toHaveValue(/Loan form for/);
-  await expect(page.getByRole('complementary', { name: 'Proof' })).toContainText(
-    'Proof on 1 message: takes 1',
-  );
-  await server.stop();
 });

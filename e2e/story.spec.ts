@@ -6,7 +6,7 @@ test('a mail becomes a traced task, is corrected, and a rule is changed, proved 
 }) => {
   // What has already come in.
   await page.goto(demo.url);
-  const ledger = page.getByRole('feed', { name: 'Arrivals' });
+  const ledger = page.getByRole('navigation', { name: 'Arrivals' });
   await expect(ledger.getByText('Crate dimensions, second try').first()).toBeVisible();
 
   // The inbox's address is copied and a mail sent to it with a real SMTP client.

@@ -166,7 +166,7 @@ test('an mbox that is dropped on the Ledger comes in, with a result for each mes
     transfer.items.add(new File([text], 'old mail.mbox'));
     return transfer;
   }, mbox);
-  const target = page.getByRole('feed', { name: 'Arrivals' });
+  const target = page.getByRole('navigation', { name: 'Arrivals' });
   await target.dispatchEvent('dragover', { dataTransfer: files });
   await expect(page.getByText('Let go: messages')).toBeVisible();
   await target.dispatchEvent('drop', { dataTransfer: files });

@@ -9,6 +9,7 @@ import { dayHeading, dayText, useClock } from '../shared/clock.ts';
 import { Failed, Notice } from '../shared/Page.tsx';
 import { FirstTask } from './FirstTask.tsx';
 import css from './Ledger.module.css';
+import { wantSheetFocus } from './sheetFocus.ts';
 
 /** The arrivals, newest first, under the days they came on. Arrow keys go from line to line. */
 export function ArrivalList({
@@ -26,7 +27,7 @@ export function ArrivalList({
   const items = list.data.pages.flatMap((page) => page.items);
   if (items.length === 0) return <Empty filtered={outcome !== undefined} />;
   return (
-    <div className={css.list} onKeyDown={moveFocus} role="feed" aria-label="Arrivals">
+    <div className={css.list} onKeyDown={moveFocus} role="navigation" aria-label="Arrivals">
       {items.map((arrival, i) => {
         const day = clock.dayOf(arrival.receivedAt);
         const previous = items[i - 1];
@@ -38,6 +39,8 @@ export function ArrivalList({
             <ArrivalLine
               arrival={arrival}
               open={arrival.id === openId}
+              // One stop for the Tab key: the open line, else the first.
+              isStop={items.some(({ id }) => id === openId) ? arrival.id === openId : i === 0}
               rule={ruleList?.items.find((r) => r.id === arrival.outcome.ruleId)}
             />
           </Fragment>
@@ -57,7 +60,9 @@ export function ArrivalList({
   );
 }
 
+/** Arrow keys go from line to line; Enter goes on into the sheet that it opens. */
 function moveFocus(event: KeyboardEvent<HTMLElement>): void {
+  if (event.key === 'Enter') wantSheetFocus();
   if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
   const lines = [...event.currentTarget.querySelectorAll<HTMLElement>('a')];
   const at = lines.indexOf(document.activeElement as HTMLElement);
@@ -68,16 +73,23 @@ function moveFocus(event: KeyboardEvent<HTMLElement>): void {
 function ArrivalLine({
   arrival,
   open,
+  isStop,
   rule,
 }: {
   arrival: Arrival;
   open: boolean;
+  isStop: boolean;
   rule: RuleName | undefined;
 }) {
   const clock = useClock();
   const waiting = arrival.outcome.kind === 'waiting';
   return (
-    <Link to={`/ledger/${String(arrival.id)}`} className={css.line} aria-current={open ? 'true' : undefined}>
+    <Link
+      to={`/ledger/${String(arrival.id)}`}
+      className={css.line}
+      aria-current={open ? 'true' : undefined}
+      tabIndex={isStop ? 0 : -1}
+    >
       <Band band={rule?.band ?? null} />
       <time className={css.time}>{clock.time(arrival.receivedAt)}</time>
       <span className={css.what}>

@@ -23,7 +23,7 @@ export function HeldNote({
     <section className={css.held} aria-label="Held">
       <p>
         <Link to={`/rules/${held.ruleId}`}>{held.name}</Link>{' '}
-        {held.why === 'failed' ? 'failed' : 'held this message for you'}: {held.message}
+        {held.why === 'failed' ? 'failed' : 'held it for you'}: {held.message}
       </p>
       {isBroken && (
         <p>

@@ -1,7 +1,7 @@
 import type { ArrivalSheet } from '@hatband/contract';
 import { rawPath } from '@hatband/contract';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { Link } from 'react-router';
 import { arrivalSheet, ruleNames } from '../api/queries.ts';
 import { useClock } from '../shared/clock.ts';
@@ -15,6 +15,7 @@ import { Effects } from './Effects.tsx';
 import { MakeRule } from './MakeRule.tsx';
 import { HeldNote } from './HeldNote.tsx';
 import { PossibleTasks } from './PossibleTasks.tsx';
+import { focusOpenLine, takeSheetFocus } from './sheetFocus.ts';
 import { TaskCard } from './TaskCard.tsx';
 import { ValueLine } from './ValueLine.tsx';
 
@@ -51,8 +52,21 @@ function Sheet({ sheet }: { sheet: ArrivalSheet }) {
   const [why, setWhy] = useState(false);
   const body = useRef<HTMLDivElement>(null);
   const { arrival, tasks, read } = sheet;
+  const article = useRef<HTMLElement>(null);
+  useEffect(() => {
+    takeSheetFocus(article.current);
+  }, []);
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key === 'Escape' && !event.defaultPrevented) focusOpenLine();
+  };
   return (
-    <article className={css.sheet} aria-label="Reading sheet">
+    <article
+      ref={article}
+      className={css.sheet}
+      aria-label="Reading sheet"
+      tabIndex={-1}
+      onKeyDown={onKeyDown}
+    >
       <SheetHead sheet={sheet} why={why} onWhy={setWhy} />
       {why && (
         <Suspense>

@@ -79,7 +79,7 @@ function Rack({
 }) {
   const act = useAct(['practice']);
   return (
-    <div className={css.rack} role="feed" aria-label="Letters">
+    <div className={css.rack} role="navigation" aria-label="Letters">
       {letters.map((letter) => (
         <Envelope key={letter.uid} letter={letter} isOpen={letter.uid === openUid} />
       ))}

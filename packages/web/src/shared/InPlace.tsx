@@ -1,4 +1,4 @@
-import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import css from './fields.module.css';
 
 interface Props {
@@ -11,12 +11,20 @@ interface Props {
 /** A value that turns into its editor when pressed; Escape leaves it as it was. */
 export function InPlace({ name, shown, editor }: Props) {
   const [editing, setEditing] = useState(false);
+  const button = useRef<HTMLButtonElement>(null);
+  const wasEditing = useRef(false);
+  // The focus comes back to the value that was left, unless it went elsewhere by itself.
+  useEffect(() => {
+    if (wasEditing.current && !editing && document.activeElement === document.body) button.current?.focus();
+    wasEditing.current = editing;
+  }, [editing]);
   const close = () => {
     setEditing(false);
   };
   if (!editing) {
     return (
       <button
+        ref={button}
         type="button"
         className={css.value}
         aria-label={`Change ${name}`}
@@ -29,7 +37,10 @@ export function InPlace({ name, shown, editor }: Props) {
     );
   }
   const onKeyDown = (event: KeyboardEvent) => {
-    if (event.key === 'Escape') close();
+    if (event.key !== 'Escape') return;
+    // It closes the editor, and nothing around it.
+    event.preventDefault();
+    close();
   };
   return <div onKeyDown={onKeyDown}>{editor(close)}</div>;
 }
