@@ -259,8 +259,8 @@ test.describe('Rules', () => {
     await expect(rule).toContainText('This text cannot be read');
     await text.fill('See ');
     await rule.getByRole('combobox', { name: /^insert a field into text of notes/ }).click();
-    await page.getByTitle('due', { exact: true }).click();
-    await expect(text).toHaveValue('See {{ due }}');
+    await page.getByTitle('title', { exact: true }).last().click();
+    await expect(text).toHaveValue('See {{ title }}');
     await expect(rule).not.toContainText('This text cannot be read');
   });
 

@@ -1,4 +1,4 @@
-import { detectLanguage, LANGUAGES, listOf, type LanguageCode } from '../languages/index.ts';
+import { detectLanguage, fold, LANGUAGES, listOf, type LanguageCode } from '../languages/index.ts';
 import { findDates } from './findDates.ts';
 import type { DateOptions, DatePhrase, LocalDate } from './phrase.ts';
 import { spokenIn } from './spoken.ts';
@@ -18,7 +18,8 @@ export function dayIn(
   main: LanguageCode | null = null,
 ): LocalDate | null {
   if (words.length > LONGEST || !/[\p{L}\d]/u.test(words)) return null;
-  const codes = [main, detectLanguage(words), 'en' as const, ...LANGUAGES.map(({ code }) => code)];
+  const first = [main, detectLanguage(words), 'en' as const];
+  const codes = namesDay(words) ? [...first, ...LANGUAGES.map(({ code }) => code)] : first;
   const whole = lettersIn(words);
   let best: DatePhrase | null = null;
   for (const code of new Set(codes)) {
@@ -27,7 +28,24 @@ export function dayIn(
     if (best === null || isBetter(words, found, best)) best = found;
     if (understood(words, best) === whole && best.warnings.length === 0) break;
   }
-  return best?.date ?? dayBehindBy(words, options);
+  return best?.date ?? (namesDay(words) ? dayBehindBy(words, options) : null);
+}
+
+let dayWords: Set<string> | null = null;
+
+/** Whether something in the words is a day in any language: a month, a weekday, a day of one's own, or figures like one. */
+function namesDay(words: string): boolean {
+  if (/\d\s?[./:-]\s?\d|\d\.(?:\s|$)/.test(words)) return true;
+  dayWords ??= new Set(
+    LANGUAGES.flatMap(({ months, weekdays, shortDays, dates }) =>
+      [...months, ...weekdays, ...shortDays, dates.day, dates.week, dates.month].flatMap((phrases) =>
+        phrases.split(/[|\s]+/).map(fold),
+      ),
+    ),
+  );
+  return fold(words)
+    .split(/[^\p{L}]+/u)
+    .some((word) => word.length > 1 && dayWords?.has(word));
 }
 
 function isBetter(words: string, found: DatePhrase, best: DatePhrase): boolean {

@@ -117,6 +117,7 @@ async function listen(config: Config, parts: Parts, base: Base): Promise<Running
   });
   const web = createServer(app);
   web.setTimeout(IDLE_MS);
+  web.keepAliveTimeout = IDLE_MS;
   // A large file may take long on a slow line, as long as it moves.
   web.requestTimeout = 0;
   web.maxConnections = MOST_CLIENTS;

@@ -13,10 +13,18 @@ export function InPlace({ name, shown, editor }: Props) {
   const [editing, setEditing] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   const wasEditing = useRef(false);
-  // The focus comes back to the value that was left, unless it went elsewhere by itself.
+  // The focus comes back to the value that was left, unless it went elsewhere by itself; not before the key that closed the
+  // editor is over, or it would press the value at once.
   useEffect(() => {
-    if (wasEditing.current && !editing && document.activeElement === document.body) button.current?.focus();
+    const isClosed = wasEditing.current && !editing;
     wasEditing.current = editing;
+    if (!isClosed) return;
+    const timer = setTimeout(() => {
+      if (document.activeElement === document.body) button.current?.focus();
+    });
+    return () => {
+      clearTimeout(timer);
+    };
   }, [editing]);
   const close = () => {
     setEditing(false);
