@@ -106,7 +106,7 @@ describe('hatband try', () => {
         outcome: 'comment',
         rules: ['Replies'],
         tasks: [],
-        comments: [{ on: 'Measure the gauge' }],
+        comments: [{ on: 'Gauge' }],
       },
       { file: 'b-first.eml', outcome: 'tasks', rules: ['Gauges'] },
       { file: 'c-other.eml', outcome: 'unclaimed', rules: [], tasks: [] },

@@ -54,7 +54,7 @@ test('a count says itself', () => {
   expect(say({ plus: 4, unit: 'working days' })).toBe('4 working days after arrival');
   expect(say({ from: 'due', plus: -1, time: '08:30' })).toBe('1 day before due, at 08:30');
   expect(say({ from: 'deadline', to: 'monday', offDays: 'move later' })).toBe(
-    'the deadline, on to the next Monday, off days move later',
+    'the deadline, on to the next Monday, the next working day if it is none',
   );
 });
 

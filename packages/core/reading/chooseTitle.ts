@@ -34,6 +34,9 @@ export function chooseTitle(message: Message, anatomy: Anatomy, places: Places):
   return owed ? { ...plain, value: owed } : plain;
 }
 
+export const asksFor = ({ note, latest }: Places): boolean =>
+  requestIn(note, '') !== null || requestIn(latest, '') !== null;
+
 const hasDeadline = ({ dates }: Place) => dates.some(({ verdict }) => verdict === 'deadline');
 
 /** A forward whose subject differs from the inner one by more than prefixes and list tags. */

@@ -56,6 +56,8 @@ const TitleSource = z.enum(['own subject', 'note', 'request', 'subject']);
 export const Facts = z.object({
   subject: z.object({ value: z.string(), spans: Spans }),
   title: z.object({ value: z.string(), source: TitleSource, spans: Spans }),
+  /** The note or the newest words ask for something, whatever the title is made of. */
+  asks: z.boolean().default(false),
   dates: z.array(DateFact),
   deadline: z.number().int().nullable(),
   priority: z.object({ value: Level, spans: Spans }).nullable(),

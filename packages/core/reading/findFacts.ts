@@ -13,7 +13,7 @@ import {
   type Item,
   type Pair,
 } from '../requests/index.ts';
-import { chooseTitle } from './chooseTitle.ts';
+import { asksFor, chooseTitle } from './chooseTitle.ts';
 import type { DateFact, EventFact, EvidenceSpan, Facts, ItemFact, PairFact, ValueFact } from './facts.ts';
 import { evidence, placesOf, type Place, type Places } from './places.ts';
 import type { ReadOptions } from './reading.ts';
@@ -34,6 +34,7 @@ export function findFacts(
   return {
     subject: { value: subject.words.value, spans: evidence(subject, 0, subject.words.value.length) },
     title: chooseTitle(message, anatomy, places),
+    asks: asksFor(places),
     dates,
     deadline,
     priority,

@@ -281,7 +281,7 @@ test('a rule says itself in plain sentences', () => {
     effects: [{ kind: 'label', add: ['in hand'] }],
   });
   expect(sayRule(definition)).toBe(
-    'Mail that is from cape.example or Lenders and is none that answers itself or was sent by a machine of its own accord becomes a task in Loans in, section Abroad if it is a forward, otherwise in Loans in; its due date is the deadline in the words, otherwise 4 working days after arrival. Then label it in hand.',
+    'Mail that is from cape.example or Lenders and is none that is an automatic reply or was sent by a machine of its own accord becomes a task in Loans in, section Abroad if it is a forward, otherwise in Loans in; its due date is the deadline in the words, otherwise 4 working days after arrival. Then label it in hand.',
   );
 });
 

@@ -7,8 +7,8 @@ export const asks = conditionKind(z.strictObject({ kind: z.literal('asks') }), {
   compile:
     () =>
     ({ incoming: { reading } }) => {
-      const { title, items } = reading.facts;
-      const holds = title.source === 'request' || title.source === 'note' || items.length > 0;
+      const { title, items, asks: asked } = reading.facts;
+      const holds = asked || title.source === 'request' || title.source === 'note' || items.length > 0;
       return answer(holds, holds ? `“${title.value}”` : 'no request', holds ? title.spans : []);
     },
   say: () => 'asks for something',

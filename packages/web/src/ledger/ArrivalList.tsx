@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { arrivals, ruleNames } from '../api/queries.ts';
 import { Band, PriorityBar } from '../shared/Band.tsx';
 import { dayHeading, dayText, useClock } from '../shared/clock.ts';
+import { Foreign } from '../shared/Foreign.tsx';
 import { Failed, Notice } from '../shared/Page.tsx';
 import { FirstTask } from './FirstTask.tsx';
 import css from './Ledger.module.css';
@@ -93,10 +94,12 @@ function ArrivalLine({
       <Band band={rule?.band ?? null} />
       <time className={css.time}>{clock.time(arrival.receivedAt)}</time>
       <span className={css.what}>
-        <span className={css.subject}>{waiting ? 'A message' : arrival.subject || '(no subject)'}</span>
+        <span className={css.subject}>
+          {waiting ? 'A message' : <Foreign words={arrival.subject || '(no subject)'} />}
+        </span>
         {!waiting && (
           <span className={css.from}>
-            {arrival.asks.name || arrival.asks.address || 'no sender'}
+            <Foreign words={arrival.asks.name || arrival.asks.address || 'no sender'} />
             {arrival.deliveries > 1 && `, came ${String(arrival.deliveries)} times`}
           </span>
         )}

@@ -31,7 +31,15 @@ export function MessageView({
   return (
     <section>
       <h2 className={css.subject}>
-        <Marked text={message.subject} from={0} to={message.subject.length} {...shown} marks={subjectMarks} />
+        <bdi>
+          <Marked
+            text={message.subject}
+            from={0}
+            to={message.subject.length}
+            {...shown}
+            marks={subjectMarks}
+          />
+        </bdi>
         {message.subject === '' && '(no subject)'}
       </h2>
       <Sender arrival={arrival} read={read} />

@@ -1,4 +1,5 @@
 import { attachmentPath } from '@hatband/contract';
+import { Foreign } from './Foreign.tsx';
 
 interface Props {
   arrivalId: number;
@@ -13,12 +14,12 @@ export function AttachmentLink({ arrivalId, n, name, size }: Props) {
   if (size === 0)
     return (
       <span>
-        <bdi>{name}</bdi> (content not kept)
+        <Foreign words={name} /> (content not kept)
       </span>
     );
   return (
     <a href={attachmentPath.replace(':id', String(arrivalId)).replace(':n', String(n))} download>
-      <bdi>{name}</bdi>
+      <Foreign words={name} />
     </a>
   );
 }
