@@ -205,7 +205,7 @@ describe('a reply', () => {
       { text: 'Thanks', by: { kind: 'user' } },
     ]);
     const sheet = await server.ask(contract.getArrival, { params: { id: items[0]?.id ?? 0 } });
-    expect(sheet.comments).toEqual([{ taskId: id, title: 'Measure the gauge' }]);
+    expect(sheet.comments).toEqual([{ taskId: id, title: 'Gauge' }]);
   });
 });
 
