@@ -4,6 +4,7 @@ import { missing } from '../errors.ts';
 import type { Applying } from '../pipeline/apply.ts';
 import { ARRIVED, withAddress, type Arrived } from '../pipeline/arrived.ts';
 import { incomingOf } from '../pipeline/incomingOf.ts';
+import { findOriginals } from '../pipeline/originals.ts';
 import { inflateJson, type ArrivalRow, type Store } from '../store/index.ts';
 
 /** An arrival that was read, with what became of it. */
@@ -49,11 +50,13 @@ export async function newestMessages(store: Store, limit: number): Promise<Store
 }
 
 /** A stored message as rules see it now. */
-export function incomingNow(
+export async function incomingNow(
   store: Store,
   row: StoredMessage,
   { rules: { context }, domain }: Applying,
 ): Promise<Incoming> {
-  const around = { threadId: row.thread_id ?? row.id, domain, zone: context.zone, me: context.me };
-  return incomingOf(store.read, row, inflateJson(Reading, row.body), around);
+  const reading = inflateJson(Reading, row.body);
+  const { same } = await findOriginals(store.read, row, reading, context.me);
+  const around = { threadId: row.thread_id ?? row.id, domain, zone: context.zone, sameArrival: same };
+  return incomingOf(store.read, row, reading, around);
 }

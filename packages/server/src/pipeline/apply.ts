@@ -17,7 +17,7 @@ import { deflateJson, parseJson, type ArrivalRow } from '../store/index.ts';
 import type { Arrived } from './arrived.ts';
 import { incomingOf } from './incomingOf.ts';
 import { threadOf } from './knownTasks.ts';
-import { findOriginals, hashOf, originColumns } from './originals.ts';
+import { findOriginals, hashOf, originColumns, type Originals } from './originals.ts';
 import { policyOf } from './policyOf.ts';
 import { reportFailure, settleReport } from './reportTask.ts';
 import { saveOutcome } from './saveOutcome.ts';
@@ -65,11 +65,11 @@ export async function applyOutcome(
     await waitForHand(trx, arrival.id);
     return;
   }
-  const around = { threadId, domain: applying.domain, zone: context.zone, me: context.me };
+  const originals = await findOriginals(trx, arrival, reading, context.me);
+  const around = { threadId, domain: applying.domain, zone: context.zone, sameArrival: originals.same };
   const incoming = await incomingOf(trx, arrival, reading, around);
   const outcome = evaluate(applying.rules, incoming, { lastRule: true });
-  const alike = (await findOriginals(trx, arrival, reading, context.me)).alike;
-  await keepOutcome(trx, arrival, { reading, outcome, alike }, applying.clock);
+  await keepOutcome(trx, arrival, { reading, outcome, originals }, applying.clock);
 }
 
 /**
@@ -142,15 +142,14 @@ async function nextTry(trx: Knex.Transaction, id: number, clock: Clock): Promise
 interface Settled {
   reading: Reading;
   outcome: Outcome;
-  /** An earlier arrival that may bring the same original. */
-  alike: number | null;
+  originals: Originals;
 }
 
 /** The ledger entry, and all that comes of the outcome. */
 async function keepOutcome(
   trx: Knex.Transaction,
   arrival: Arrived,
-  { reading, outcome: given, alike }: Settled,
+  { reading, outcome: given, originals }: Settled,
   clock: Clock,
 ): Promise<void> {
   const remedy = policyOf(arrival).failures['rule failed'];
@@ -166,7 +165,7 @@ async function keepOutcome(
       held: JSON.stringify(held),
       effects: JSON.stringify(effects),
       trace: deflateJson({ reason, trace, ruledOut }),
-      again_of: kind === 'again' || outcome.tasks.length > 0 ? alike : null,
+      again_of: kind === 'again' ? originals.same : outcome.tasks.length > 0 ? originals.alike : null,
       retry_at: failed.length > 0 && remedy === 'try again' ? await nextTry(trx, arrival.id, clock) : null,
     });
   await saveOutcome(trx, arrival, outcome, clock);
@@ -202,7 +201,8 @@ export async function workOne(
   const { context } = applying.rules;
   const { clock } = applying;
   const threadId = arrival.thread_id ?? arrival.id;
-  const around = { threadId, domain: applying.domain, zone: context.zone, me: context.me };
+  // A rule that is worked alone makes its task whatever came before.
+  const around = { threadId, domain: applying.domain, zone: context.zone, sameArrival: null };
   const incoming = await incomingOf(trx, arrival, reading, around);
   const outcome = evaluateOne(compileRule(released(rule), context), incoming, context);
   const left = [...held, ...outcome.held];

@@ -5,13 +5,13 @@ import { z } from 'zod';
 import { parseJson } from '../store/index.ts';
 import type { AddressOf, Arrived } from './arrived.ts';
 import { knownTasks } from './knownTasks.ts';
-import { findOriginals } from './originals.ts';
 
 interface Around {
   threadId: number;
   domain: string;
   zone: string;
-  me: readonly string[];
+  /** The arrival of the same original by another way, as `findOriginals` has it. */
+  sameArrival: number | null;
 }
 
 /** A message with all that rules may look at. */
@@ -19,10 +19,9 @@ export async function incomingOf(
   db: Knex,
   arrival: Arrived,
   reading: Reading,
-  { threadId, domain, zone, me }: Around,
+  { threadId, domain, zone, sameArrival }: Around,
 ): Promise<Incoming> {
-  const { same } = await findOriginals(db, arrival, reading, me);
-  const asked = { arrivalId: arrival.id, threadId, taskId: arrival.task_id, sameArrival: same };
+  const asked = { arrivalId: arrival.id, threadId, taskId: arrival.task_id, sameArrival };
   return {
     reading,
     delivery: deliveryOf(arrival, domain, zone),

@@ -65,6 +65,8 @@ export async function findOriginals(
         .from('tasks')
         .whereRaw('tasks.arrival_id = arrivals.id')
         .whereNot('tasks.rule_id', REPORT)
+        // What was cancelled, or merged into another, stands for nothing.
+        .whereNot('tasks.status', 'cancelled')
         .select(db.raw('1')),
     )
     .orderBy('arrivals.id')
