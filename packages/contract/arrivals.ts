@@ -85,6 +85,8 @@ export const ArrivalSheet = z.object({
   comments: z.array(z.object({ taskId: z.number(), title: z.string() })),
   /** What its rules do outside Hatband. */
   effects: z.array(z.object({ ruleName: z.string(), effect: DueEffect })),
+  /** What the user should know of how it was worked, in words: shorthand that was not understood, and the like. */
+  remarks: z.array(z.string()),
   /** How far that is, of what its mailbox is to do. */
   carriedOut: z.array(
     z.object({ state: z.enum(['waiting', 'done', 'failed']), problem: z.string().nullable() }),

@@ -2,7 +2,8 @@ import { sayEffect } from './dueEffect.ts';
 import { sayMakes } from './makes.ts';
 import { sayIf, sayLine } from './route.ts';
 import type { ReadRow, RuleDefinition } from './rule.ts';
-import { fieldName, sayRow, sayStart } from './sentences.ts';
+import { fieldName } from './fieldName.ts';
+import { sayRow, sayStart } from './sentences.ts';
 import { openGroup, sayWhen } from './when.ts';
 
 /** A line of a rule in words. */

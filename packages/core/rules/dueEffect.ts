@@ -18,10 +18,10 @@ export function sayEffect(effect: DueEffect): string {
     case 'label':
       return [
         ...(effect.add.length === 0 ? [] : [`label it ${effect.add.join(', ')}`]),
-        ...(effect.remove.length === 0 ? [] : [`take off the label ${effect.remove.join(', ')}`]),
+        ...(effect.remove.length === 0 ? [] : [`remove the label ${effect.remove.join(', ')}`]),
       ].join(' and ');
     case 'flag':
-      return effect.set ? 'flag it' : 'take its flag off';
+      return effect.set ? 'flag it' : 'remove its flag';
     case 'move':
       return `move it to ${effect.folder}`;
     case 'send':

@@ -54,7 +54,7 @@ describe('reading', () => {
 
   test('what is tidied is still evidence of its own words', async () => {
     const tidy = [
-      { do: 'take off' as const, words: ['loan form for'] },
+      { do: 'remove' as const, words: ['loan form for'] },
       { do: 'case' as const, to: 'first capital' as const },
     ];
     const { tasks } = outcomeOf(await arriving(MAIL), [

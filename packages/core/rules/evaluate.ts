@@ -41,7 +41,8 @@ export function evaluate(
   if (!askAll) outcome.ruledOut = ruledOut(compiled, asked);
   const first = compiled.rules.find(({ version }) => version.ruleId === outcome.tasks[0]?.rule.ruleId);
   const settled = withTitles(settle(outcome, view, lastRule), view);
-  return first?.version.definition.again === 'make' ? settled : withoutRepeating(settled, incoming);
+  const again = first?.version.definition.again ?? 'offer';
+  return withRemarks(again === 'make' ? settled : withoutRepeating(settled, incoming), view);
 }
 
 /** A task whose title no reading found has the subject. */
@@ -55,6 +56,20 @@ function withTitles(outcome: Outcome, { incoming }: View): Outcome {
     task.evidence.title = { ruleId, version, readingId: null, readingKind: 'subject', spans };
   }
   return outcome;
+}
+
+/** A rule's word counts more than the project's address that the mail was sent to; it is told where the two differ. */
+function withRemarks(outcome: Outcome, { incoming: { delivery } }: View): Outcome {
+  const { target } = delivery;
+  if (target.kind !== 'project') return outcome;
+  const elsewhere = outcome.tasks.filter(
+    ({ fields }) => fields.project === null || !sameName(fields.project, target.name),
+  );
+  const told = elsewhere.map(
+    ({ rule, fields }) =>
+      `It came by the address of ${target.name}, but the rule ${rule.name} put its task in ${fields.project ?? 'no project'}.`,
+  );
+  return { ...outcome, remarks: [...outcome.remarks, ...new Set(told)] };
 }
 
 /** The tasks of an original that came another way before are not made a second time. */
@@ -94,6 +109,7 @@ const emptyOutcome = (): Outcome => ({
   held: [],
   trace: [],
   ruledOut: [],
+  remarks: [],
 });
 
 /** Whether a rule is set to work by what happened; mail that answers itself reaches only rules that name it. */
@@ -158,6 +174,7 @@ function addResult(outcome: Outcome, result: RuleResult, name: ReturnType<typeof
   outcome.comments.push(...result.comments);
   outcome.makes.push(...result.makes.filter((made) => isFirst || isNamed(made, outcome.tasks)));
   outcome.effects.push(...result.effects.map((effect) => ({ ...name, effect })));
+  outcome.remarks = [...new Set([...outcome.remarks, ...result.remarks])];
 }
 
 /** Whether what would be made is named by a task: a value that was not needed makes nothing. */

@@ -252,3 +252,11 @@ test('the published schema is made of the same schemas', () => {
   expect(schema.required).toEqual(['version', 'rules']);
   expect(JSON.stringify(schema)).toContain('"words"');
 });
+
+test('older files name the tidy step “remove” as it was called then', () => {
+  const rule = (step: string) => ({
+    name: 'r',
+    read: [{ field: 'title', from: [{ kind: 'subject', tidy: [{ do: step, words: ['take off'] }] }] }],
+  });
+  expect(parseRuleFile(file([rule('take off')]))).toEqual(parseRuleFile(file([rule('remove')])));
+});

@@ -5,6 +5,7 @@ import { Context, Named } from './context.ts';
 import { isTooDeep } from './isTooDeep.ts';
 import { issuesOf } from './issues.ts';
 import { namesIn } from './names.ts';
+import { withNamesOfToday } from './renamedSteps.ts';
 import { RuleFields, withIds, withoutIds, type RuleDefinition } from './rule.ts';
 import { shorten } from './shorten.ts';
 
@@ -54,7 +55,7 @@ export function parseRuleFile(json: string): ParsedFile {
         message: `This file is of version ${JSON.stringify(version)}; this Hatband reads version 1.`,
       },
     ]);
-  const parsed = RuleFile.safeParse(value);
+  const parsed = RuleFile.safeParse(withNamesOfToday(value));
   if (!parsed.success)
     return failed(issuesOf(parsed.error).map(({ path, message }) => ({ path: writePath(path), message })));
   const errors = problemsIn(parsed.data);

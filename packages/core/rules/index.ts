@@ -37,11 +37,13 @@ export {
 export { MadeTask } from './madeTask.ts';
 export { Proposal } from './proposal.ts';
 export { READING_KINDS, RuleReading, sayReading, type ReadingKind } from './readings/index.ts';
+export { withNamesOfToday } from './renamedSteps.ts';
 export type { NamedThing, Rename } from './rename.ts';
 export { Ref, Route, RouteLine, sayLine } from './route.ts';
 export { Band } from './band.ts';
 export { NO_VALUE, ReadRow, RuleDefinition, RuleVersion, Start, withIds, type RuleInput } from './rule.ts';
 export { MessageScope, sayScope, Scope } from './scope.ts';
-export { fieldName, sayAttempt, sayRule, sayTrace, type TraceLine } from './sentences.ts';
+export { fieldName } from './fieldName.ts';
+export { sayAttempt, sayRule, sayTrace, type TraceLine } from './sentences.ts';
 export { sayStep, TidyStep } from './tidy.ts';
 export { Condition, Group, isGroup, openGroup, sayWhen, Tested } from './when.ts';

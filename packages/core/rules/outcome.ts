@@ -90,5 +90,7 @@ export const Outcome = z.object({
   held: z.array(Held),
   trace: z.array(RuleTrace),
   ruledOut: z.array(RuledOut),
+  /** What the user asked for in it and did not get, in words. */
+  remarks: z.array(z.string()).default([]),
 });
 export type Outcome = z.infer<typeof Outcome>;

@@ -17,26 +17,16 @@ import { findWords } from './words.ts';
 
 describe('tidying', () => {
   test.each<[string, TidyStep[], string, string]>([
-    [
-      'Fwd: Loan',
-      [{ do: 'take off', words: ['FWD:'], from: 'start' }],
-      'Loan',
-      'without “FWD:” at its start',
-    ],
+    ['Fwd: Loan', [{ do: 'remove', words: ['FWD:'], from: 'start' }], 'Loan', 'without “FWD:” at its start'],
     [
       'Loan (copy)',
-      [{ do: 'take off', words: ['(copy)'], from: 'end' }],
+      [{ do: 'remove', words: ['(copy)'], from: 'end' }],
       'Loan',
       'without “(copy)” at its end',
     ],
-    [
-      'Mrs Quill',
-      [{ do: 'take off', words: ['Mr'], from: 'start' }],
-      'Mrs Quill',
-      'without “Mr” at its start',
-    ],
-    ['Mr Quill', [{ do: 'take off', words: ['Mr'], from: 'start' }], 'Quill', 'without “Mr” at its start'],
-    ['a – b – c', [{ do: 'take off', words: ['–'], from: 'anywhere' }], 'a b c', 'without “–”'],
+    ['Mrs Quill', [{ do: 'remove', words: ['Mr'], from: 'start' }], 'Mrs Quill', 'without “Mr” at its start'],
+    ['Mr Quill', [{ do: 'remove', words: ['Mr'], from: 'start' }], 'Quill', 'without “Mr” at its start'],
+    ['a – b – c', [{ do: 'remove', words: ['–'], from: 'anywhere' }], 'a b c', 'without “–”'],
     [
       'Café one, café two',
       [{ do: 'replace', find: 'cafe', with: 'bar' }],
@@ -56,7 +46,7 @@ describe('tidying', () => {
 
   test('steps follow one another', () => {
     const steps: TidyStep[] = [
-      { do: 'take off', words: ['re:'], from: 'start' },
+      { do: 'remove', words: ['re:'], from: 'start' },
       { do: 'case', to: 'first capital' },
     ];
     expect(tidy(' Re: loan form ', steps)).toBe('Loan form');

@@ -10,6 +10,8 @@ import {
   type Value,
 } from '../tasks/index.ts';
 import type { FieldTrace, Made, Missed, TriedReading } from './outcome.ts';
+import { fieldName } from './fieldName.ts';
+import type { ReadRow } from './rule.ts';
 import type { CompiledRow } from './rows.ts';
 import type { Clause } from './shorthand.ts';
 import { HoldForPerson } from './stops.ts';
@@ -30,6 +32,8 @@ export interface RowsRead {
   values: Map<string, Won>;
   trace: FieldTrace[];
   makes: Made[];
+  /** Shorthand that was not understood, in words. */
+  remarks: string[];
 }
 
 /** All rows of a rule on one unit of a message. Throws HoldForPerson where a value is unknown and its row says hold. */
@@ -42,12 +46,13 @@ export function readRows(
   const values = new Map<string, Won>();
   const makes: Made[] = [];
   const trace: FieldTrace[] = [];
+  const remarks: string[] = [];
   for (const compiled of rows) {
-    const tried = tryReadings(compiled, { view, unit, read: values, shorthand }, makes);
+    const tried = tryReadings(compiled, { view, unit, read: values, shorthand }, { makes, remarks });
     trace.push({ field: compiled.row.field, tried });
     for (const attempt of tried) addValue(values, compiled, attempt);
   }
-  return { values, trace, makes };
+  return { values, trace, makes, remarks };
 }
 
 function addValue(
@@ -69,33 +74,39 @@ function addValue(
 
 const listOf = (value: Value): string[] => (Array.isArray(value) ? value : [wordsOfValue(value)]);
 
+/** What comes of reading a row besides its value. */
+type Beside = Pick<RowsRead, 'makes' | 'remarks'>;
+
 /** Tries until one finds a value; the later ones are not tried. */
-function tryReadings(compiled: CompiledRow, input: ReadInput, makes: Made[]): TriedReading[] {
+function tryReadings(compiled: CompiledRow, input: ReadInput, beside: Beside): TriedReading[] {
   const { row, readings } = compiled;
   const tried: TriedReading[] = [];
   for (const { reading, find } of readings) {
     const { found, absent } = find(input);
-    const attempt = choose(compiled, { steps: reading.tidy, found, absent }, input.view, makes);
+    const { misfits, ...attempt } = choose(
+      compiled,
+      { steps: reading.tidy, found, absent },
+      input.view,
+      beside.makes,
+    );
+    if (reading.kind === 'shorthand') beside.remarks.push(...misfits.map((missed) => sayMisfit(row, missed)));
     tried.push({ reading, ...attempt });
     if (attempt.value !== null) return tried;
   }
   if (row.otherwise === null) return tried;
+  const fixed = { steps: [], found: [{ value: row.otherwise, spans: [] }], absent: 'a value' };
+  const { misfits: _, ...attempt } = choose(compiled, fixed, input.view, beside.makes);
   const reading = { kind: 'fixed' as const, id: 'otherwise', tidy: [], value: row.otherwise };
-  return [
-    ...tried,
-    {
-      reading,
-      ...choose(
-        compiled,
-        { steps: [], found: [{ value: row.otherwise, spans: [] }], absent: 'a value' },
-        input.view,
-        makes,
-      ),
-    },
-  ];
+  return [...tried, { reading, ...attempt }];
 }
 
 type Attempt = Pick<TriedReading, 'value' | 'missed' | 'spans'>;
+type Misfit = Exclude<Missed, { why: 'absent' }>;
+
+const sayMisfit = ({ field }: ReadRow, { why, saw, kind }: Misfit) =>
+  why === 'unknown'
+    ? `“${saw}” was not understood: there is no such ${fieldName(field)}.`
+    : `“${saw}” was not understood as the ${fieldName(field)}: it is not a ${kind}.`;
 
 /** The first that is of the field's kind; of a field that holds several all that are. */
 function choose(
@@ -103,23 +114,24 @@ function choose(
   { steps, found, absent }: { steps: readonly TidyStep[]; found: readonly Found[]; absent: string },
   view: View,
   makes: Made[],
-): Attempt {
+): Attempt & { misfits: Misfit[] } {
   const setting = settingOf(compiled, view);
-  let missed: Missed | null = null;
+  const misfits: Misfit[] = [];
   const taken: Found[] = [];
   for (const each of found) {
     const words = tidy(wordsOfValue(each.value), steps);
     if (compiled.row.nothing.some((sign) => sameName(sign, words))) continue;
     const checked = check(compiled, words, setting, makes);
     if ('value' in checked) taken.push({ value: checked.value, spans: each.spans });
-    else missed ??= checked.missed;
+    else misfits.push(checked.missed);
     if (taken.length > 0 && !isList(compiled.row.field) && compiled.kind !== 'several choices') break;
   }
   const [first] = taken;
-  if (!first) return { value: null, missed: missed ?? { why: 'absent', what: absent }, spans: [] };
+  if (!first)
+    return { value: null, missed: misfits[0] ?? { why: 'absent', what: absent }, spans: [], misfits };
   const value =
     taken.length === 1 ? first.value : [...new Set(taken.flatMap(({ value: one }) => listOf(one)))];
-  return { value, missed: null, spans: taken.flatMap(({ spans }) => spans) };
+  return { value, missed: null, spans: taken.flatMap(({ spans }) => spans), misfits };
 }
 
 function settingOf({ row, choices }: CompiledRow, view: View): KindSetting {
@@ -139,7 +151,7 @@ function check(
   words: string,
   setting: KindSetting,
   makes: Made[],
-): { value: Value } | { missed: Missed } {
+): { value: Value } | { missed: Misfit } {
   const checked: Checked = checkKind(kind, words, setting);
   if (checked === null) return { missed: { why: 'notOfKind', saw: words, kind } };
   if ('value' in checked) return { value: row.field === 'title' ? shortTitle(words) : checked.value };

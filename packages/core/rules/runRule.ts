@@ -9,6 +9,7 @@ import type { Made, MadeComment, TaskTrace } from './outcome.ts';
 import { readRows, type RowsRead } from './readRows.ts';
 import { proposalsIn } from './proposals.ts';
 import { routeTask } from './routeTask.ts';
+import { clausesOfUnits } from './shorthand.ts';
 import { HoldForPerson, RuleFailure } from './stops.ts';
 import type { Unit } from './unit.ts';
 import { itemKeys } from './units.ts';
@@ -23,6 +24,8 @@ export interface RuleResult {
   trace: TaskTrace[];
   /** In words, where it did not do what it says because of the message. */
   remark?: string | null;
+  /** What the user asked for and did not get, in words. */
+  remarks: string[];
 }
 
 /** Works a rule on a message that it takes. Throws HoldForPerson and RuleFailure. */
@@ -37,25 +40,25 @@ export function runRule(rule: CompiledRule, view: View): RuleResult {
   return { ...makeTasks(rule, view, units), remark };
 }
 
-const NONE: RuleResult = { tasks: [], comments: [], makes: [], effects: [], trace: [] };
+const NONE: RuleResult = { tasks: [], comments: [], makes: [], effects: [], trace: [], remarks: [] };
 
 const readWhole = (rule: CompiledRule, view: View) =>
   readRows(rule.rows, view, { kind: 'message' }, rule.shorthand(view));
 
 function makeTasks(rule: CompiledRule, view: View, units: readonly Unit[]): RuleResult {
-  const shorthand = rule.shorthand(view);
+  const shorthand = clausesOfUnits(rule.shorthand(view), units, view);
   const keys = itemKeys(units);
   const { makes } = rule.version.definition;
   const opened = makes.kind === 'project' ? openProject(rule, view, makes) : null;
   const wanted = makes.kind === 'project' && makes.tasks === 'none' ? [] : units;
   const made = wanted.map((unit, i) => {
-    const read = readRows(rule.rows, view, unit, shorthand);
+    const read = readRows(rule.rows, view, unit, shorthand[i] ?? []);
     const routed = routeTask(rule, view, valuesOf(read));
     const itemKey = keys[i] ?? 'message';
     const task = makeTask({ rule, view, unit, itemKey, read, routed });
     if (opened) task.fields.project = opened.name;
     const trace: TaskTrace = { itemKey, fields: read.trace, route: routed.trace };
-    return { task, trace, makes: [...read.makes, ...routed.makes] };
+    return { task, trace, makes: [...read.makes, ...routed.makes], remarks: read.remarks };
   });
   return {
     tasks: made.map(({ task }) => task),
@@ -63,6 +66,7 @@ function makeTasks(rule: CompiledRule, view: View, units: readonly Unit[]): Rule
     makes: distinct([...(opened ? [opened] : []), ...made.flatMap((each) => each.makes)]),
     effects: effectsOf(rule, view),
     trace: made.map(({ trace }) => trace),
+    remarks: made.flatMap(({ remarks }) => remarks),
   };
 }
 
@@ -127,6 +131,7 @@ export function comment(rule: CompiledRule, view: View, on: KnownTask): RuleResu
     makes: [],
     effects: effectsOf(rule, view),
     trace: [{ itemKey: 'message', fields: read.trace, route: [] }],
+    remarks: read.remarks,
   };
 }
 

@@ -1,7 +1,8 @@
-import { BUILT_IN_FIELDS, isBuiltIn, wordsOfValue } from '../tasks/index.ts';
+import { wordsOfValue } from '../tasks/index.ts';
 import { BUILT_IN } from './builtIn.ts';
 import { sayCondition } from './conditions/index.ts';
 import { sayEffect } from './dueEffect.ts';
+import { fieldName } from './fieldName.ts';
 import { sayMakes } from './makes.ts';
 import type { Outcome, RuleTrace, TaskTrace, TriedReading } from './outcome.ts';
 import { sayReading } from './readings/index.ts';
@@ -40,9 +41,6 @@ export function sayStart(start: Start): string {
       return `, when you choose so${start.look ? ' and have looked at it' : ''},`;
   }
 }
-
-/** A field's name in words. */
-export const fieldName = (field: string) => (isBuiltIn(field) ? BUILT_IN_FIELDS[field].name : field);
 
 const isPlural = (field: string) => ['tags', 'reminders', 'notes'].includes(field);
 

@@ -2,6 +2,7 @@ import { fold } from '../languages/index.ts';
 import { linesOf } from '../anatomy/index.ts';
 import type { EvidenceSpan } from '../reading/index.ts';
 import type { Place } from './words.ts';
+import { unitSpans, type Unit } from './unit.ts';
 import type { View } from './view.ts';
 
 /** What a reading of shorthand looks for: words at the head of a clause, or a sign in front of a word. */
@@ -112,6 +113,31 @@ const beginsWithSignal = (line: string, signals: readonly Signal[]) =>
       (sign !== null && line.trimStart().startsWith(sign)),
   );
 
+/**
+ * Of each unit the clauses that count for it: those on its own lines and on the indented ones below them. What stands
+ * beside all units counts for each of them.
+ */
+export function clausesOfUnits(clauses: readonly Clause[], units: readonly Unit[], view: View): Clause[][] {
+  const stretches = units.map((unit) => unitSpans(unit).map((span) => linesAround(span, view)));
+  const owners = clauses.map(({ whole: [first] }) =>
+    stretches.findLastIndex((own) => own.some((stretch) => first !== undefined && isWithin(first, stretch))),
+  );
+  return units.map((_, i) => clauses.filter((_, n) => owners[n] === -1 || owners[n] === i));
+}
+
+type Stretch = Pick<EvidenceSpan, 'part' | 'start' | 'end'>;
+
+const isWithin = (span: EvidenceSpan, { part, start, end }: Stretch) =>
+  span.part === part && span.start >= start && span.start < end;
+
+function linesAround({ part, start, end }: EvidenceSpan, { incoming: { reading } }: View): Stretch {
+  const { text, subject } = reading.message;
+  const whole = part === 'subject' ? subject : text;
+  const first = whole.lastIndexOf('\n', start - 1) + 1;
+  const below = /^[^\n]*(?:\n[ \t]+\S[^\n]*)*/.exec(whole.slice(end));
+  return { part, start: first, end: end + (below?.[0].length ?? 0) + 1 };
+}
+
 /** The words of some spans without those that stand in shorthand, and what is left of the spans. */
 export function withoutShorthand(
   spans: readonly EvidenceSpan[],
@@ -124,6 +150,15 @@ export function withoutShorthand(
   const joint = left[0]?.part === 'subject' ? ' ' : '\n';
   return { words: left.map(({ quote }) => quote).join(joint), spans: left };
 }
+
+/** A title without the shorthand in it. */
+export const titleWithoutShorthand = (title: string, shorthand: readonly Clause[]): string =>
+  shorthand
+    .flatMap(({ whole }) => whole)
+    .reduce((left, { quote }) => left.replace(quote.trim(), ' '), title)
+    .replace(/\s+/g, ' ')
+    .replace(/[\s;]+$/, '')
+    .trim();
 
 /** What is left of a clause, without the blanks and semicolons around it. */
 function trimmed(span: EvidenceSpan): EvidenceSpan[] {

@@ -7,7 +7,7 @@ const words = z.array(z.string().min(1)).min(1, 'Write some words.');
 /** One step that makes a value of the words that were found. */
 export const TidyStep = z.discriminatedUnion('do', [
   z.strictObject({
-    do: z.literal('take off'),
+    do: z.literal('remove'),
     words,
     from: z.enum(['start', 'end', 'anywhere']).default('start'),
   }),
@@ -37,8 +37,8 @@ export const tidy = (value: string, steps: readonly TidyStep[]): string =>
 
 function applyStep(value: string, step: TidyStep): string {
   switch (step.do) {
-    case 'take off':
-      return step.words.reduce((left, each) => takeOff(left, each, step.from), value);
+    case 'remove':
+      return step.words.reduce((left, each) => removeWords(left, each, step.from), value);
     case 'replace':
       return replaceWords(value, step.find, step.with);
     case 'case':
@@ -53,7 +53,7 @@ function applyStep(value: string, step: TidyStep): string {
 }
 
 /** Whole words only: “Mr” is no part of “Mrs”. */
-function takeOff(value: string, words: string, from: 'start' | 'end' | 'anywhere'): string {
+function removeWords(value: string, words: string, from: 'start' | 'end' | 'anywhere'): string {
   const places = findWords(words)(fold(value)).filter(
     ({ start, end }) =>
       from === 'anywhere' ||
@@ -81,7 +81,7 @@ function replaceWords(value: string, find: string, by: string): string {
 /** A step in words, “the first sentence of it”. */
 export function sayStep(step: TidyStep): string {
   switch (step.do) {
-    case 'take off':
+    case 'remove':
       return `without “${step.words.join('”, “')}”${step.from === 'anywhere' ? '' : ` at its ${step.from}`}`;
     case 'replace':
       return `with “${step.with}” for “${step.find}”`;

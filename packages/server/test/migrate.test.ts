@@ -43,6 +43,19 @@ test.each(MIGRATIONS.map(({ name }) => name))(
   },
 );
 
+test('the tidy step that was called “take off” is called “remove”', async () => {
+  const folder = await newFolder();
+  const db = new Database(path.join(folder, DATABASE_FILE));
+  const old = await readFile(path.join(schemas, '004-originals.sql'), 'utf8');
+  db.exec(old.replace('"tidy":[]', '"tidy":[{"do":"take off","words":["Fwd:"],"from":"start"}]'));
+  db.close();
+  const server = await startTestServer({}, folder);
+  const rules = (await server.ask(contract.listRules)).items;
+  expect(rules[0]?.live?.read[0]?.from[0]?.tidy).toEqual([{ do: 'remove', words: ['Fwd:'], from: 'start' }]);
+  await server.stop();
+  await rm(folder, { recursive: true, force: true });
+});
+
 test('what is append-only can be neither changed nor deleted', async () => {
   const server = await startTestServer();
   await server.send({ subject: 'x' });

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { shortTitle } from '../../tasks/index.ts';
-import { withoutShorthand } from '../shorthand.ts';
+import { titleWithoutShorthand, withoutShorthand } from '../shorthand.ts';
 import type { Found, ReadInput } from '../unit.ts';
 import { oneOrNone, readingBase, readingKind } from './kind.ts';
 
@@ -32,7 +32,8 @@ function titleFound(
 ): Found {
   const isCut =
     isSubject && input.shorthand.some(({ whole }) => whole.some(({ part }) => part === 'subject'));
-  if (!isCut) return { value: shortTitle(fact.value), spans: fact.spans };
+  if (!isCut)
+    return { value: shortTitle(titleWithoutShorthand(fact.value, input.shorthand)), spans: fact.spans };
   const { words, spans } = withoutShorthand(fact.spans, input.shorthand);
   return { value: shortTitle(words), spans };
 }

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { READING_KINDS, type RuleReading } from '../index.ts';
+import { Project } from '../../tasks/index.ts';
 import { arriving, outcomeOf } from '../testRules.ts';
 import { CASES, CONTEXT, DELIVERY } from './testCases.ts';
 import { MAIL } from './testMails.ts';
@@ -75,4 +76,57 @@ describe('shorthand', () => {
     expect(await due('Hello\n\ndue: 30.11.; area Loans\n')).toBe('2026-11-30');
     expect(await due('Due to the rain on Friday we are late.\n')).toBe(null);
   });
+
+  const NOTE = (text: string) =>
+    `From: ines@quay.example\nSubject: Crates\nDate: Mon, 23 Nov 2026 10:00:00 +0000\n\n${text}`;
+  const signs = [
+    { field: 'priority', from: [{ kind: 'shorthand' as const, sign: '!' }] },
+    { field: 'project', from: [{ kind: 'shorthand' as const, sign: '/' }] },
+  ];
+
+  test('a sign on the line of an item, or below it, goes to that item; one beside all items to each', async () => {
+    const note = NOTE(
+      '/Loans\n\n- frame the print !high\n- call the lender\n- book the van\n  !low\n- order crates !medium\n',
+    );
+    const { tasks } = outcomeOf(
+      await arriving(note),
+      [{ name: 'r', makes: { kind: 'items' }, read: signs }],
+      CONTEXT,
+    );
+    expect(tasks.map(({ fields: { title, priority, project } }) => [title, priority, project])).toEqual([
+      ['Frame the print', 'high', 'Loans'],
+      ['Call the lender', null, 'Loans'],
+      ['Book the van', 'low', 'Loans'],
+      ['Order crates', 'medium', 'Loans'],
+    ]);
+  });
+
+  test('what was not understood is told once', async () => {
+    const note = NOTE('/Nowhere !hot\n\n- frame the print\n- call the lender\n');
+    const { remarks } = outcomeOf(
+      await arriving(note),
+      [{ name: 'r', makes: { kind: 'items' }, read: signs }],
+      CONTEXT,
+    );
+    expect(remarks).toEqual([
+      '“hot” was not understood: there is no such priority.',
+      '“Nowhere” was not understood: there is no such project.',
+    ]);
+  });
+});
+
+test('mail to a project’s address that a rule takes elsewhere says so', async () => {
+  const incoming = await arriving(MAIL, { target: { kind: 'project', name: 'Loans' } });
+  const remarksOf = (project: string | null) =>
+    outcomeOf(incoming, [{ name: 'Invoices', route: [{ project }] }], {
+      ...CONTEXT,
+      projects: ['Loans', 'Money'].map((name) => Project.parse({ name })),
+    }).remarks;
+  expect(remarksOf('Loans')).toEqual([]);
+  expect(remarksOf('Money')).toEqual([
+    'It came by the address of Loans, but the rule Invoices put its task in Money.',
+  ]);
+  expect(remarksOf(null)).toEqual([
+    'It came by the address of Loans, but the rule Invoices put its task in no project.',
+  ]);
 });

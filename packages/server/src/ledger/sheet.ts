@@ -28,6 +28,7 @@ export async function getArrival(store: Store, domain: string, id: number): Prom
       ruleName: name,
       effect,
     })),
+    remarks: parseJson(Outcome.shape.remarks, row.remarks),
     carriedOut: await read('outbox').where({ arrival_id: id }).orderBy('id').select('state', 'problem'),
     before: row.again_of === null ? null : await beforeOf(store, row.again_of),
   };

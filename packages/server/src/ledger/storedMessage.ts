@@ -11,7 +11,7 @@ import { inflateJson, type ArrivalRow, type Store } from '../store/index.ts';
 export type StoredMessage = Arrived &
   Pick<
     ArrivalRow,
-    'thread_id' | 'held' | 'trace' | 'effects' | 'again_of' | 'outcome_kind' | 'from_address'
+    'thread_id' | 'held' | 'trace' | 'effects' | 'remarks' | 'again_of' | 'outcome_kind' | 'from_address'
   > & {
     body: Buffer;
   };
@@ -23,6 +23,7 @@ const COLUMNS = [
   'held',
   'trace',
   'effects',
+  'remarks',
   'again_of',
   'outcome_kind',
   'from_address',

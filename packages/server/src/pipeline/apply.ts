@@ -155,7 +155,7 @@ async function keepOutcome(
   const remedy = policyOf(arrival).failures['rule failed'];
   const outcome = remedy === 'drop' ? withoutFailed(given) : given;
   const failed = outcome.held.filter(({ why }) => why === 'failed');
-  const { kind, reason, rules, held, effects, trace, ruledOut } = outcome;
+  const { kind, reason, rules, held, effects, remarks, trace, ruledOut } = outcome;
   await trx('arrivals')
     .where({ id: arrival.id })
     .update({
@@ -164,6 +164,7 @@ async function keepOutcome(
       rule_id: rules[0]?.ruleId ?? null,
       held: JSON.stringify(held),
       effects: JSON.stringify(effects),
+      remarks: JSON.stringify(remarks),
       trace: deflateJson({ reason, trace, ruledOut }),
       again_of: kind === 'again' ? originals.same : outcome.tasks.length > 0 ? originals.alike : null,
       retry_at: failed.length > 0 && remedy === 'try again' ? await nextTry(trx, arrival.id, clock) : null,
@@ -189,7 +190,7 @@ export interface Rework extends Applying {
 }
 
 /** An arrival with what an earlier outcome left of it. */
-export type Reworked = Arrived & Pick<ArrivalRow, 'thread_id' | 'effects'>;
+export type Reworked = Arrived & Pick<ArrivalRow, 'thread_id' | 'effects' | 'remarks'>;
 
 /** A rule that held the arrival, or that the user starts by hand, worked alone; what it held for is settled then. */
 export async function workOne(
@@ -213,6 +214,7 @@ export async function workOne(
       rule_id: trx.raw('coalesce(rule_id, ?)', [rule.ruleId]),
       held: JSON.stringify(left),
       effects: JSON.stringify([...parseJson(Outcome.shape.effects, arrival.effects), ...outcome.effects]),
+      remarks: JSON.stringify([...parseJson(Outcome.shape.remarks, arrival.remarks), ...outcome.remarks]),
       retry_at:
         left.some(({ why }) => why === 'failed') && policyOf(arrival).failures['rule failed'] === 'try again'
           ? await nextTry(trx, arrival.id, clock)

@@ -13,7 +13,7 @@ export async function retryDue(store: Store, applying: Applying): Promise<boolea
   const rows: Due[] = await withAddress(store.read)
     .leftJoin('readings', 'readings.id', 'arrivals.reading_id')
     .where('retry_at', '<=', applying.clock().toISOString())
-    .select(...ARRIVED, 'arrivals.state', 'thread_id', 'effects', 'held', 'readings.body');
+    .select(...ARRIVED, 'arrivals.state', 'thread_id', 'effects', 'remarks', 'held', 'readings.body');
   for (const row of rows) await store.write((trx) => retry(trx, row, applying));
   return rows.length > 0;
 }
@@ -32,8 +32,9 @@ async function retry(trx: Knex.Transaction, row: Due, applying: Applying): Promi
     if (!rule || row.body === null) continue;
     const others = held.filter((each) => each.ruleId !== ruleId);
     await workOne(trx, row, inflateJson(Reading, row.body), { ...applying, rule, held: others });
-    const after = await trx('arrivals').where({ id: row.id }).first('held', 'effects');
+    const after = await trx('arrivals').where({ id: row.id }).first('held', 'effects', 'remarks');
     held = parseJson(z.array(Held), after?.held ?? '[]');
     row.effects = after?.effects ?? row.effects;
+    row.remarks = after?.remarks ?? row.remarks;
   }
 }

@@ -141,6 +141,8 @@ export interface ArrivalRow {
   thread_id: number | null;
   held: string;
   effects: string;
+  /** What the user should know of how it was worked, in words. */
+  remarks: string;
 }
 
 /** Which thread a message id belongs to (RFC 5322, section 3.6.4). */

@@ -1,6 +1,7 @@
 import type { ImapSettings } from '@hatband/contract';
-import { Input, InputNumber, Select } from 'antd';
+import { Input, InputNumber } from 'antd';
 import type { ReactNode } from 'react';
+import { Choose } from '../shared/Choose.tsx';
 import { Field } from '../shared/Field.tsx';
 
 interface Props {
@@ -41,9 +42,8 @@ export function AccountForm({ settings, password, hasPassword, onChange, onPassw
       {text('A name for it', 'name', 'Museum')}
       {text('Server', 'host', 'imap.saltmarsh.example')}
       <Field name="Security">
-        <Select
+        <Choose
           aria-label="Security"
-          popupMatchSelectWidth={false}
           value={settings.security}
           options={SECURITY}
           onChange={(security) => {

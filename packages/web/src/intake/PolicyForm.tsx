@@ -7,6 +7,7 @@ import {
   type Remedy,
 } from '@hatband/core/intake';
 import { InputNumber, Select } from 'antd';
+import { Choose } from '../shared/Choose.tsx';
 import { Field } from '../shared/Field.tsx';
 import css from './Intake.module.css';
 
@@ -35,9 +36,8 @@ export function PolicyForm({ policy, isProject, onChange }: Props) {
         <h3>When something is wrong</h3>
         {FAILURES.map((failure) => (
           <Field key={failure} name={NAMES[failure]}>
-            <Select
+            <Choose
               aria-label={failure}
-              popupMatchSelectWidth={false}
               value={policy.failures[failure]}
               options={remediesFor(failure).map((remedy) => ({
                 value: remedy,
@@ -51,7 +51,7 @@ export function PolicyForm({ policy, isProject, onChange }: Props) {
         ))}
         {Object.values(policy.failures).includes('report') && (
           <Field name="The task that tells of it is">
-            <Select
+            <Choose
               aria-label="where failures are reported"
               value={policy.reportTo}
               options={[
@@ -103,9 +103,8 @@ function Senders({ policy: { senders, blocked }, set }: PartProps) {
   return (
     <>
       <Field name="Accept mail from">
-        <Select
+        <Choose
           aria-label="who may send"
-          popupMatchSelectWidth={false}
           value={senders.kind}
           options={[
             { value: 'anyone', label: 'anyone who knows the address' },
@@ -188,7 +187,7 @@ function Limits({ policy: { attachments, perDay, largest }, set }: PartProps) {
         />
       </Field>
       <Field name="Attachments are">
-        <Select
+        <Choose
           aria-label="attachments"
           value={attachments}
           options={[

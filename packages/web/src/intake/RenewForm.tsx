@@ -1,7 +1,8 @@
 import { renewAddress, type Address } from '@hatband/contract';
-import { Button, Input, Select } from 'antd';
+import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { Choose } from '../shared/Choose.tsx';
 import { call } from '../api/call.ts';
 import { ErrorLine } from '../shared/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
@@ -30,9 +31,8 @@ export function RenewForm({ address, onClose }: { address: Address; onClose: () 
     <div className={css.ask} role="alertdialog" aria-label={`Renew the address of ${address.target.name}`}>
       <p>A new secret address is made. What is sent to the old one is</p>
       <div className={css.actions}>
-        <Select
+        <Choose
           aria-label="what becomes of the old address"
-          popupMatchSelectWidth={false}
           value={graceDays}
           options={GRACE}
           onChange={setGraceDays}

@@ -15,6 +15,7 @@ import { Effects } from './Effects.tsx';
 import { MakeRule } from './MakeRule.tsx';
 import { HeldNote } from './HeldNote.tsx';
 import { PossibleTasks } from './PossibleTasks.tsx';
+import { Remarks } from './Remarks.tsx';
 import { focusOpenLine, takeSheetFocus } from './sheetFocus.ts';
 import { TaskCard } from './TaskCard.tsx';
 import { ValueLine } from './ValueLine.tsx';
@@ -101,6 +102,7 @@ function Sheet({ sheet }: { sheet: ArrivalSheet }) {
               who={read?.anatomy.who ?? null}
             />
           ))}
+          <Remarks remarks={sheet.remarks} />
           <DoorNote arrival={arrival} />
           {sheet.before && (
             <AgainNote arrivalId={arrival.id} kind={arrival.outcome.kind} before={sheet.before} />

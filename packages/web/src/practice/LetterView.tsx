@@ -1,8 +1,9 @@
 import { markPractice, showPractice, type PracticeMessage } from '@hatband/contract';
 import { useQuery } from '@tanstack/react-query';
-import { Button, Select } from 'antd';
+import { Button } from 'antd';
 import { useEffect } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { Choose } from '../shared/Choose.tsx';
 import { call } from '../api/call.ts';
 import { practiceMessage } from '../api/queries.ts';
 import { rules } from '../rules/queries.ts';
@@ -136,10 +137,9 @@ function Handling({
       >
         Show it to Hatband
       </Button>
-      <Select
+      <Choose
         size="small"
         aria-label="where it lies"
-        popupMatchSelectWidth={false}
         value={letter.folder}
         options={folders.map((value) => ({
           value,

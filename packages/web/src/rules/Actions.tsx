@@ -10,8 +10,9 @@ import {
 } from '@hatband/contract';
 import { RuleDefinition, type Misfit } from '@hatband/core/rules';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Button, Select } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
+import { Choose } from '../shared/Choose.tsx';
 import { call } from '../api/call.ts';
 import { ErrorLine } from '../shared/Page.tsx';
 import { effectOf, sayEffect } from './effect.ts';
@@ -224,11 +225,10 @@ function Order({
         : `${String(to + 1)}. ${placeWords(to, at, r)}`,
   }));
   return (
-    <Select
+    <Choose
       size="small"
       variant="borderless"
       aria-label="place in the order"
-      popupMatchSelectWidth={false}
       value={at}
       options={places}
       onChange={(to) => {

@@ -1,4 +1,4 @@
-import { Select } from 'antd';
+import { Choose } from '../shared/Choose.tsx';
 import { plain } from './editing.ts';
 import css from './RuleSheet.module.css';
 
@@ -13,19 +13,16 @@ interface Props<K extends string> {
 /** One of some kinds is added; typing finds it. */
 export function AddKind<K extends string>({ name, words, kinds, onAdd }: Props<K>) {
   return (
-    <Select<K | null, { value: K; label: string; title: string }>
+    <Choose
       className={css.adder ?? ''}
       variant="borderless"
       size="small"
-      showSearch={{ optionFilterProp: 'label' }}
+      showSearch
       aria-label={name}
       placeholder={words}
-      popupMatchSelectWidth={false}
       value={null}
       options={kinds.map(({ value, label, doc }) => ({ value, label, title: plain(doc) }))}
-      onSelect={(_, option) => {
-        onAdd(option.value);
-      }}
+      onChange={onAdd}
     />
   );
 }

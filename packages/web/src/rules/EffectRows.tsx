@@ -1,6 +1,7 @@
 import { Effect, sayEffect, type RuleDefinition } from '@hatband/core/rules';
-import { Select } from 'antd';
+
 import { suggestFor, useEditing } from './editing.ts';
+import { Choose } from '../shared/Choose.tsx';
 import { KindForm } from '../shared/KindForm.tsx';
 import { Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
@@ -59,42 +60,38 @@ export function EffectRows({ definition, onChange }: Props) {
         </Row>
       ))}
       <div className={css.thenLine}>
-        <Select
+        <Choose
           size="small"
           variant="borderless"
           aria-label="then"
-          popupMatchSelectWidth={false}
           value={definition.then}
           options={THEN}
           onChange={(then) => {
             onChange({ then });
           }}
         />
-        <Select
+        <Choose
           size="small"
           variant="borderless"
           aria-label="mail that came before"
-          popupMatchSelectWidth={false}
           value={definition.again}
           options={AGAIN}
           onChange={(again) => {
             onChange({ again });
           }}
         />
-        <Select
+        <Choose
           size="small"
           variant="borderless"
           className={css.adder ?? ''}
           aria-label="add what happens"
           placeholder="and also …"
-          popupMatchSelectWidth={false}
           value={null}
           options={Effect.def.options.map(({ shape }) => ({
             value: shape.kind.value,
             label: NAMES[shape.kind.value],
           }))}
-          onSelect={(kind: Effect['kind'] | null) => {
-            if (kind === null) return;
+          onChange={(kind) => {
             onChange({ effects: [...effects, emptyIn(Effect, kind)] });
             setOpen(`effects.${String(effects.length)}`);
           }}

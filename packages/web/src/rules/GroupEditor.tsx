@@ -8,8 +8,9 @@ import {
   type Group,
   type LeafCondition,
 } from '@hatband/core/rules';
-import { Select } from 'antd';
+
 import { groupOf, hintOf, newCondition, problemsAt, suggestFor, useEditing, withMembers } from './editing.ts';
+import { Choose } from '../shared/Choose.tsx';
 import { KindForm } from '../shared/KindForm.tsx';
 import { AddKind } from './AddKind.tsx';
 import { Row, TakeOff } from './Row.tsx';
@@ -46,11 +47,10 @@ export function GroupEditor({ group, path, of, inRoute = false, onChange, onRemo
   return (
     <div className={css.group} role="group" aria-label={of}>
       <div className={css.groupHead}>
-        <Select
+        <Choose
           size="small"
           variant="borderless"
           aria-label={`how: ${of}`}
-          popupMatchSelectWidth={false}
           value={how}
           options={HOWS}
           onChange={(chosen) => {

@@ -1,6 +1,7 @@
 import { Makes, sayMakes } from '@hatband/core/rules';
-import { Select } from 'antd';
+
 import { suggestFor, useEditing } from './editing.ts';
+import { Choose } from '../shared/Choose.tsx';
 import { KindForm } from '../shared/KindForm.tsx';
 import { Row } from './Row.tsx';
 import css from './RuleSheet.module.css';
@@ -24,10 +25,9 @@ export function MakesRow({ makes, onChange }: { makes: Makes; onChange: (makes: 
   const editing = useEditing();
   return (
     <Row path="makes" name="what it makes" words={sayMakes(makes)}>
-      <Select
+      <Choose
         className={css.kind ?? ''}
         aria-label="what it makes"
-        popupMatchSelectWidth={false}
         value={makes.kind}
         options={KINDS.map((kind) => ({ value: kind, label: NAMES[kind] }))}
         onChange={(kind) => {

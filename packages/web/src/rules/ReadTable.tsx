@@ -1,7 +1,8 @@
 import { fieldName, NO_VALUE, type ReadRow } from '@hatband/core/rules';
 import { FieldKind, isBuiltIn, isList, sameName, wordsOfValue } from '@hatband/core/tasks';
-import { AutoComplete, Input, Select } from 'antd';
+import { AutoComplete, Input } from 'antd';
 import { useState } from 'react';
+import { Choose, type Option } from '../shared/Choose.tsx';
 import { hueOf } from '../shared/hues.ts';
 import { fieldNames, useEditing } from './editing.ts';
 import { Words } from '../shared/KindForm.tsx';
@@ -156,9 +157,8 @@ function Otherwise({ row, path, onChange }: Omit<FieldRowProps, 'onRemove'>) {
         {!isBuiltIn(field) && <KindOfField row={row} path={path} onChange={onChange} />}
         <label>
           if it does not exist
-          <Select
+          <Choose
             aria-label={`unknown ${field}`}
-            popupMatchSelectWidth={false}
             value={unknown}
             options={UNKNOWN}
             onChange={(chosen) => {
@@ -171,7 +171,7 @@ function Otherwise({ row, path, onChange }: Omit<FieldRowProps, 'onRemove'>) {
   );
 }
 
-const KINDS = [
+const KINDS: Option<FieldKind | ''>[] = [
   { value: '', label: 'as its project says' },
   ...FieldKind.options.map((kind) => ({ value: kind, label: kind })),
 ];
@@ -181,12 +181,11 @@ function KindOfField({ row, onChange }: Omit<FieldRowProps, 'onRemove'>) {
     <>
       <label>
         kind
-        <Select
+        <Choose
           aria-label={`kind of ${row.field}`}
-          popupMatchSelectWidth={false}
           value={row.kind ?? ''}
           options={KINDS}
-          onChange={(kind: FieldKind | '') => {
+          onChange={(kind) => {
             onChange({ ...row, kind: kind === '' ? null : kind });
           }}
         />

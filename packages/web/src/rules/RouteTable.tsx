@@ -1,8 +1,9 @@
 import { sayLine, type RouteLine, type RuleDefinition } from '@hatband/core/rules';
-import { Select } from 'antd';
+
 import { useEditing } from './editing.ts';
 import { EffectRows } from './EffectRows.tsx';
 import { GroupEditor } from './GroupEditor.tsx';
+import { Choose } from '../shared/Choose.tsx';
 import { Words } from '../shared/KindForm.tsx';
 import { MakesRow } from './MakesRow.tsx';
 import { Problems, Row, TakeOff } from './Row.tsx';
@@ -264,10 +265,9 @@ function Choice({ label, of, value, options, none = true, onChange }: ChoiceProp
   return (
     <label>
       {label}
-      <Select
+      <Choose
         aria-label={`${label} of ${of}`}
         showSearch
-        popupMatchSelectWidth={false}
         value={value}
         options={[
           ...(none ? [{ value: '', label: 'none' }] : []),

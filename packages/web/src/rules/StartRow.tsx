@@ -1,5 +1,6 @@
 import { Start } from '@hatband/core/rules';
-import { Select } from 'antd';
+
+import { Choose } from '../shared/Choose.tsx';
 import { Words } from '../shared/KindForm.tsx';
 import css from './RuleSheet.module.css';
 
@@ -24,11 +25,10 @@ const LOOKS = [
 export function StartRow({ start, onChange }: { start: Start; onChange: (start: Start) => void }) {
   return (
     <div className={css.start}>
-      <Select
+      <Choose
         size="small"
         variant="borderless"
         aria-label="start"
-        popupMatchSelectWidth={false}
         value={start.kind}
         options={STARTS}
         onChange={(kind) => {
@@ -45,11 +45,10 @@ export function StartRow({ start, onChange }: { start: Start; onChange: (start: 
         />
       )}
       {start.kind === 'hand' && (
-        <Select
+        <Choose
           size="small"
           variant="borderless"
           aria-label="a look before it is saved"
-          popupMatchSelectWidth={false}
           value={start.look ? 'look' : 'at once'}
           options={LOOKS}
           onChange={(chosen) => {

@@ -1,8 +1,9 @@
 import type { Rule } from '@hatband/contract';
 import { differenceOf, type RuleDefinition } from '@hatband/core/rules';
 import { useQuery } from '@tanstack/react-query';
-import { Button, Select } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
+import { Choose } from '../shared/Choose.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
 import { versions } from './queries.ts';
 import css from './Rules.module.css';
@@ -32,10 +33,9 @@ export function Versions({ rule, definition, onTakeBack, onClose }: Props) {
     <div className={css.effect} role="dialog" aria-label="Versions">
       <p>
         from{' '}
-        <Select<number>
+        <Choose<number>
           size="small"
           aria-label="version"
-          popupMatchSelectWidth={false}
           value={old.version}
           options={options ?? []}
           onChange={(version) => {
@@ -43,10 +43,9 @@ export function Versions({ rule, definition, onTakeBack, onClose }: Props) {
           }}
         />{' '}
         to{' '}
-        <Select<number | 'now'>
+        <Choose<number | 'now'>
           size="small"
           aria-label="beside version"
-          popupMatchSelectWidth={false}
           value={against}
           options={[{ value: 'now' as const, label: 'what stands here now' }, ...(options ?? [])]}
           onChange={setAgainst}

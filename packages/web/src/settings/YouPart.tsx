@@ -3,6 +3,7 @@ import { parseSenders } from '@hatband/core/intake';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Checkbox, Select } from 'antd';
 import { useState } from 'react';
+import { Choose, ChooseSeveral } from '../shared/Choose.tsx';
 import { call } from '../api/call.ts';
 import { holidayPlaces, session, settings as settingsQuery } from '../api/queries.ts';
 import { Field } from '../shared/Field.tsx';
@@ -95,8 +96,7 @@ function Mail({ settings, set }: PartProps) {
         />
       </Field>
       <Field name="Languages of your mail" wide>
-        <Select
-          mode="multiple"
+        <ChooseSeveral
           aria-label="languages of your mail"
           placeholder="all that Hatband reads"
           value={settings.languages}
@@ -137,7 +137,7 @@ function ClockFields({ settings, set }: PartProps) {
         />
       </Field>
       <Field name="4/5 means" wide>
-        <Select
+        <Choose
           aria-label="order of dates"
           value={settings.dateOrder}
           options={[
@@ -172,13 +172,12 @@ function Days({ settings, known, set }: PartProps & Pick<FormProps, 'known'>) {
         />
       </Field>
       <Field name="Public holidays of" wide>
-        <Select
-          mode="multiple"
+        <ChooseSeveral
           aria-label="public holidays of"
           placeholder="a country, or a region of it"
           value={settings.holidays}
           options={(data?.items ?? []).map(({ code, name }) => ({ value: code, label: name }))}
-          showSearch={{ optionFilterProp: 'label' }}
+          showSearch
           onChange={(holidays) => {
             set({ holidays });
           }}

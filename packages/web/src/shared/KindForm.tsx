@@ -4,6 +4,7 @@ import { isBuiltIn } from '@hatband/core/tasks';
 import type { TextAreaRef } from 'antd/es/input/TextArea';
 import { useRef, useState } from 'react';
 import { z } from 'zod';
+import { Choose, ChooseSeveral } from './Choose.tsx';
 import css from './KindForm.module.css';
 import { labelOf, optionWords, partsOf, type Control } from './schemaForm.ts';
 
@@ -68,8 +69,7 @@ function PartControl({ name, part, control, value, options, onChange }: ControlP
       return <Words name={name} words={Strings.parse(value)} options={options} onChange={onChange} />;
     case 'choices':
       return (
-        <Select
-          mode="multiple"
+        <ChooseSeveral
           aria-label={name}
           value={Strings.parse(value)}
           options={asOptions(control.options)}
@@ -80,12 +80,11 @@ function PartControl({ name, part, control, value, options, onChange }: ControlP
       return <Scopes name={name} own={control.own} value={value} onChange={onChange} />;
     case 'choice':
       return (
-        <Select
+        <Choose
           aria-label={name}
-          popupMatchSelectWidth={false}
           value={value === null ? '' : Text.parse(value)}
           options={[...(control.optional ? [{ value: '', label: '—' }] : []), ...asOptions(control.options)]}
-          onChange={(chosen: string) => {
+          onChange={(chosen) => {
             onChange(chosen === '' ? null : chosen);
           }}
         />
@@ -102,7 +101,7 @@ function PartControl({ name, part, control, value, options, onChange }: ControlP
       );
     case 'yes':
       return (
-        <Select
+        <Choose
           aria-label={name}
           value={value === true}
           options={[
@@ -270,8 +269,10 @@ function Scopes({
       mode="tags"
       aria-label={name}
       popupMatchSelectWidth={false}
-      value={Places.parse(value).map((each) => (typeof each === 'string' ? each : `${HEADER}${each.header}`))}
-      options={places.map(([key, label]) => ({ value: key, label }))}
+      value={Places.parse(value).map((each) =>
+        typeof each === 'string' ? (isPlace(each) ? PLACES[each] : each) : `${HEADER}${each.header}`,
+      )}
+      options={places.map(([, label]) => ({ value: label, label }))}
       onChange={(chosen: string[]) => {
         onChange(chosen.flatMap(placeOf));
       }}
@@ -280,7 +281,8 @@ function Scopes({
 }
 
 function placeOf(words: string): Place[] {
-  if (isPlace(words)) return [words];
+  const place = (Object.keys(PLACES) as (keyof typeof PLACES)[]).find((key) => PLACES[key] === words);
+  if (place) return [place];
   const header = words.replace(/^header\s+/i, '').trim();
   return header === '' ? [] : [{ header }];
 }

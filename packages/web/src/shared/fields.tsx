@@ -3,6 +3,7 @@ import type { Priority } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { Input, Select } from 'antd';
 import { useState, type ReactNode } from 'react';
+import { Choose } from './Choose.tsx';
 import { projects } from '../api/queries.ts';
 import { PriorityBar } from './Band.tsx';
 import css from './fields.module.css';
@@ -226,17 +227,18 @@ interface ChoiceProps<T> {
 
 function Choice<T extends string>({ name, value, options, onDone, onLeave }: ChoiceProps<T>) {
   return (
-    <Select<T, { value: T; label: string }>
+    <Choose
       autoFocus
       defaultOpen
       className={css.choice ?? ''}
       aria-label={name}
       value={value}
       options={options}
-      onSelect={(_, option) => {
-        onDone(option.value);
-      }}
+      onChange={onDone}
       onBlur={onLeave}
+      onOpenChange={(open) => {
+        if (!open) onLeave();
+      }}
     />
   );
 }

@@ -139,8 +139,8 @@ const WORDS: Readonly<Record<string, string>> = {
 /** Where a kind means another thing by a part than most. */
 const OF_KIND: Readonly<Record<string, string>> = {
   'case.to': 'as',
-  'take off.words': 'words',
-  'take off.from': 'at the',
+  'remove.words': 'words',
+  'remove.from': 'at the',
   'replace.find': 'replace',
   'replace.with': 'with',
   'at most.characters': 'characters',

@@ -2,8 +2,9 @@ import { registers } from '@hatband/contract';
 import { parseCsv, writeCsv } from '@hatband/core/formats';
 import type { LookupTable } from '@hatband/core/rules';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Button, Input, Select } from 'antd';
+import { Button, Input } from 'antd';
 import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
+import { Choose } from '../shared/Choose.tsx';
 import { call } from '../api/call.ts';
 import { DeleteEntry } from '../shared/DeleteEntry.tsx';
 import { FileButton } from '../shared/FileButton.tsx';
@@ -53,7 +54,7 @@ export function TableEditor({ table }: { table: Stored }) {
         </label>
         <label>
           looked up by
-          <Select
+          <Choose
             aria-label="looked up by"
             value={shown.by}
             options={BYS}

@@ -3,6 +3,7 @@ import * as first from './001-first.ts';
 import * as rules from './002-rules.ts';
 import * as waysIn from './003-ways-in.ts';
 import * as originals from './004-originals.ts';
+import * as remarks from './005-remarks.ts';
 
 export interface Migration {
   name: string;
@@ -15,4 +16,5 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '002-rules', ...rules },
   { name: '003-ways-in', ...waysIn },
   { name: '004-originals', ...originals },
+  { name: '005-remarks', ...remarks },
 ];
