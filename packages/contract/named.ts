@@ -1,5 +1,5 @@
-import { LookupTable } from '@hatband/core/rules';
-import { Person, Project, Requirement, Tag, TaskTemplate } from '@hatband/core/tasks';
+import { LookupTable, WrittenTable } from '@hatband/core/rules';
+import { Person, Project, Requirement, Tag, TaskTemplate, WrittenTemplate } from '@hatband/core/tasks';
 import { z } from 'zod';
 import { TextId } from './common.ts';
 import { endpoint } from './endpoint.ts';
@@ -10,8 +10,12 @@ export type RegisterKind = z.infer<typeof RegisterKind>;
 
 const Entry = <S extends z.ZodType>(body: S) => z.object({ id: z.string(), revision: z.number(), body });
 
-/** The doors of one register. A new name is carried into the rules that name the old one, as new versions of them. */
-function register<S extends z.ZodType<{ name: string }>>(kind: RegisterKind, body: S) {
+/** The doors of one register; `written`: what is saved has to be, where stored entries may be less. A new name is carried into the rules that name the old one, as new versions of them. */
+function register<S extends z.ZodType<{ name: string }>, W extends z.ZodType<{ name: string }>>(
+  kind: RegisterKind,
+  body: S,
+  written: W,
+) {
   const path = `/api/${kind}`;
   const answer = z.object({ items: z.array(Entry(body)) });
   const one = { path: `${path}/:id`, params: TextId, revision: true, answer };
@@ -19,19 +23,22 @@ function register<S extends z.ZodType<{ name: string }>>(kind: RegisterKind, bod
     kind,
     body,
     list: endpoint({ method: 'get', path, answer }),
-    add: endpoint({ method: 'post', path, body, answer }),
-    save: endpoint({ method: 'put', body, ...one }),
+    add: endpoint({ method: 'post', path, body: written, answer }),
+    save: endpoint({ method: 'put', body: written, ...one }),
     remove: endpoint({ method: 'delete', ...one }),
   };
 }
 
-export type Register<S extends z.ZodType<{ name: string }>> = ReturnType<typeof register<S>>;
+export type Register<
+  S extends z.ZodType<{ name: string }>,
+  W extends z.ZodType<{ name: string }> = S,
+> = ReturnType<typeof register<S, W>>;
 
 export const registers = {
-  people: register('people', Person),
-  tables: register('tables', LookupTable),
-  templates: register('templates', TaskTemplate),
-  tags: register('tags', Tag),
+  people: register('people', Person, Person),
+  tables: register('tables', LookupTable, WrittenTable),
+  templates: register('templates', TaskTemplate, WrittenTemplate),
+  tags: register('tags', Tag, Tag),
 };
 
 /** What hangs on something that is to be deleted. */

@@ -3,7 +3,7 @@ import { leavesOf, problemsOfWhen } from './when.ts';
 import { needsOfReading, problemsOfReading } from './readings/index.ts';
 import type { Context } from './context.ts';
 import type { Effect } from './effects.ts';
-import { missing } from './missing.ts';
+import { missing, type Fault } from './missing.ts';
 import { compilePattern, hasGroup } from './pattern.ts';
 import { compileTemplate } from './template.ts';
 import { kindOfField, orderRows } from './rows.ts';
@@ -11,9 +11,8 @@ import type { Ref, RouteLine } from './route.ts';
 import type { ReadRow, RuleDefinition } from './rule.ts';
 
 /** What keeps a rule from working, at its place in the definition. */
-export interface Problem {
+export interface Problem extends Fault {
   path: (string | number)[];
-  message: string;
 }
 
 /** What is wrong with a rule whose form is right: names of what does not exist, values of another kind, circles. */
@@ -49,7 +48,7 @@ function problemsOfEffect(effect: Effect, fields: readonly string[]): Problem[] 
 
 const at =
   (...head: (string | number)[]) =>
-  ({ path, message }: Problem): Problem => ({ path: [...head, ...path], message });
+  ({ path, ...fault }: Problem): Problem => ({ path: [...head, ...path], ...fault });
 
 const has = (fields: readonly string[], field: string) => fields.some((each) => sameName(each, field));
 
@@ -72,6 +71,9 @@ function problemsOfRow(row: ReadRow, fields: readonly string[], context: Context
       .filter(({ value }) => !isOfKind(checkKind(kind, wordsOfValue(value), setting)))
       .map(({ path, value }) => ({
         path,
+        ...((kind === 'project' || kind === 'person') && wordsOfValue(value) !== ''
+          ? missing(context, kind, wordsOfValue(value))[0]
+          : null),
         message: `“${wordsOfValue(value)}” is no ${kind} for ${row.field}.`,
       })),
     ...row.from.flatMap((reading, i) =>
@@ -79,8 +81,8 @@ function problemsOfRow(row: ReadRow, fields: readonly string[], context: Context
         ...problemsOfReading(reading, context),
         ...needsOfReading(reading)
           .filter((need) => need !== 'deadline' && !has(fields, need))
-          .map((need) => `This rule reads no ${need}.`),
-      ].map((message) => ({ path: ['from', i], message })),
+          .map((need) => ({ message: `This rule reads no ${need}.` })),
+      ].map((fault) => ({ path: ['from', i], ...fault })),
     ),
   ];
 }
@@ -121,7 +123,7 @@ function problemsOfLine(line: RouteLine, fields: readonly string[], context: Con
     what: Parameters<typeof missing>[1],
     name: unknown,
   ) =>
-    typeof name === 'string' ? missing(context, what, name).map((message) => ({ path: [key], message })) : [];
+    typeof name === 'string' ? missing(context, what, name).map((fault) => ({ path: [key], ...fault })) : [];
   return [
     ...(line.if === null ? [] : problemsOfWhen(line.if, context).map(at('if'))),
     ...(line.if === null

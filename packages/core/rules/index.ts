@@ -22,7 +22,7 @@ export { Delivery, Incoming, KnownTask, KnownTasks, Occasion, SourceKind, Target
 export { isTooDeep } from './isTooDeep.ts';
 export { issuesOf, type Misfit } from './issues.ts';
 export { kindsPage } from './kindsPage.ts';
-export { LookupTable } from './lookupTable.ts';
+export { KEY_NAMES, LookupTable, problemOfRow, WrittenTable } from './lookupTable.ts';
 export { Makes, sayMakes } from './makes.ts';
 export { leavesIn, namesIn, renameInRule } from './names.ts';
 export {
@@ -42,6 +42,7 @@ export type { NamedThing, Rename } from './rename.ts';
 export { Ref, Route, RouteLine, sayLine } from './route.ts';
 export { Band } from './band.ts';
 export { NO_VALUE, ReadRow, RuleDefinition, RuleVersion, Start, withIds, type RuleInput } from './rule.ts';
+export { kindOfField } from './rows.ts';
 export { MessageScope, sayScope, Scope } from './scope.ts';
 export { fieldName } from './fieldName.ts';
 export { sayAttempt, sayRule, sayTrace, type TraceLine } from './sentences.ts';

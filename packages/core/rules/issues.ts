@@ -1,9 +1,11 @@
 import type { z } from 'zod';
+import type { Fault } from './missing.ts';
 
 /** Something that does not fit a schema, at its place. */
 export interface Misfit {
   path: PropertyKey[];
   message: string;
+  lacks?: Fault['lacks'];
 }
 
 /** What does not fit, in words; of a union what its most likely branch misses: the one that fits the farthest. */

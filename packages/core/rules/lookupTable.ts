@@ -12,6 +12,26 @@ export const LookupTable = z.object({
 });
 export type LookupTable = z.infer<typeof LookupTable>;
 
+/** What keeps a row from ever giving a value; null where nothing does, as for one that is empty. */
+export function problemOfRow(
+  [key, value]: LookupTable['rows'][number],
+  by: LookupTable['by'],
+): string | null {
+  if ((key.trim() === '') === (value.trim() === '')) return null;
+  return value.trim() === '' ? 'It has no value.' : `It has no ${KEY_NAMES[by]} to look it up by.`;
+}
+
+export const KEY_NAMES = { words: 'words', senders: 'address', domains: 'domain' };
+
+/** A table as it is saved from now on: each row can give a value. */
+export const WrittenTable = LookupTable.superRefine(({ by, rows }, context) => {
+  for (const [i, row] of rows.entries()) {
+    const problem = problemOfRow(row, by);
+    if (problem !== null)
+      context.addIssue({ code: 'custom', path: ['rows', i], message: `Row ${i + 1}: ${problem}` });
+  }
+});
+
 /** The value of a row that fits, with the place of its words in the text. */
 export interface Hit {
   value: string;

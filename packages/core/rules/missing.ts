@@ -3,8 +3,15 @@ import type { Context } from './context.ts';
 
 const WORDS = { project: 'project', person: 'person', table: 'lookup table', template: 'task template' };
 
-/** What does not exist, as a sentence; nothing where it does. */
-export function missing(context: Context, what: keyof typeof WORDS, name: string): string[] {
+/** What keeps a part of a rule from working, as a sentence. */
+export interface Fault {
+  message: string;
+  /** What would have to be made for it to work. */
+  lacks?: { what: 'project' | 'person'; name: string };
+}
+
+/** That something does not exist; nothing where it does. */
+export function missing(context: Context, what: keyof typeof WORDS, name: string): Fault[] {
   const isNamed = (each: { name: string }) => sameName(each.name, name);
   const known = {
     project: () => context.projects.some(isNamed),
@@ -12,5 +19,7 @@ export function missing(context: Context, what: keyof typeof WORDS, name: string
     table: () => context.tables.some(isNamed),
     template: () => context.templates.some(isNamed),
   };
-  return known[what]() ? [] : [`There is no ${WORDS[what]} “${name}”.`];
+  if (known[what]()) return [];
+  const message = `There is no ${WORDS[what]} “${name}”.`;
+  return [what === 'project' || what === 'person' ? { message, lacks: { what, name } } : { message }];
 }

@@ -134,12 +134,12 @@ function choose(
   return { value, missed: null, spans: taken.flatMap(({ spans }) => spans), misfits };
 }
 
-function settingOf({ row, choices }: CompiledRow, view: View): KindSetting {
+function settingOf({ decimal, choices }: CompiledRow, view: View): KindSetting {
   const { reference } = view;
   const { zone, dateOrder, calendar, people, projects } = view.context;
   return {
     day: (words) => dayIn(words, { reference, zone, dateOrder, ...calendar }, view.language()),
-    decimal: row.decimal ?? view.context.decimal,
+    decimal,
     people,
     projects: projects.map(({ name }) => name),
     choices,

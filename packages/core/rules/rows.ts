@@ -1,4 +1,11 @@
-import { nameKey, BUILT_IN_FIELDS, isBuiltIn, Priority, type FieldKind } from '../tasks/index.ts';
+import {
+  nameKey,
+  BUILT_IN_FIELDS,
+  isBuiltIn,
+  Priority,
+  type DecimalMark,
+  type FieldKind,
+} from '../tasks/index.ts';
 import type { Context } from './context.ts';
 import { compileReading, needsOfReading, type RuleReading } from './readings/index.ts';
 import type { Find } from './readings/kind.ts';
@@ -10,16 +17,19 @@ export interface CompiledRow {
   key: string;
   kind: FieldKind;
   choices: readonly string[] | null;
+  /** Null: as each number looks. */
+  decimal: DecimalMark | null;
   readings: readonly { reading: RuleReading; find: Find }[];
 }
 
 export function compileRow(row: ReadRow, context: Context): CompiledRow {
-  const { kind, choices } = kindOfField(row, context);
+  const { kind, choices, decimal } = kindOfField(row, context);
   return {
     row,
     key: nameKey(row.field),
     kind,
     choices,
+    decimal: row.decimal ?? decimal ?? context.decimal,
     readings: row.from.map((reading) => ({ reading, find: compileReading(reading, context) })),
   };
 }
@@ -28,16 +38,20 @@ export function compileRow(row: ReadRow, context: Context): CompiledRow {
 export function kindOfField(
   { field, kind, choices }: Pick<ReadRow, 'field' | 'kind' | 'choices'>,
   { projects }: Context,
-): { kind: FieldKind; choices: readonly string[] | null } {
+): { kind: FieldKind; choices: readonly string[] | null; decimal: DecimalMark | null } {
   if (isBuiltIn(field)) {
     const known = field === 'priority' ? Priority.options : choices;
-    return { kind: BUILT_IN_FIELDS[field].kind, choices: known.length > 0 ? known : null };
+    return { kind: BUILT_IN_FIELDS[field].kind, choices: known.length > 0 ? known : null, decimal: null };
   }
   const same = projects.flatMap(({ fields }) =>
     fields.filter(({ name }) => nameKey(name) === nameKey(field)),
   );
   const offered = choices.length > 0 ? choices : [...new Set(same.flatMap((each) => each.choices))];
-  return { kind: kind ?? same[0]?.kind ?? 'text', choices: offered.length > 0 ? offered : null };
+  return {
+    kind: kind ?? same[0]?.kind ?? 'text',
+    choices: offered.length > 0 ? offered : null,
+    decimal: same.find(({ decimal }) => decimal !== null)?.decimal ?? null,
+  };
 }
 
 /** The rows so that each stands behind those it is made of; the fields of a circle, where there is one. */

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { parseRuleFile, type RuleInput } from './index.ts';
+import { Project } from '../tasks/index.ts';
+import { checkRule, Context, parseRuleFile, RuleDefinition, type RuleInput } from './index.ts';
 import { arriving, outcomeOf } from './testRules.ts';
 
 const HEAD =
@@ -149,4 +150,42 @@ describe('values that were wrong in silence', () => {
     expect(tasks[0]?.fields.title).toBe('Crates for the tide dial');
     expect(tasks[0]?.evidence.title).toMatchObject({ readingKind: 'subject' });
   });
+});
+
+test('the decimal mark is said by the row, else by the project’s field, else by the settings', async () => {
+  const incoming = await plain('Weight: 1.250');
+  const weight = (row: ',' | '.' | null, field: ',' | '.' | null, settings: ',' | '.' | null) =>
+    outcomeOf(
+      incoming,
+      [
+        {
+          name: 'r',
+          read: [{ field: 'Weight', decimal: row, from: [{ kind: 'pair', labels: ['Weight'] }] }],
+        },
+      ],
+      {
+        decimal: settings,
+        projects: [
+          Project.parse({ name: 'Loans', fields: [{ name: 'Weight', kind: 'number', decimal: field }] }),
+        ],
+      },
+    ).tasks[0]?.fields.fields.Weight;
+  expect(weight(null, null, null)).toBe(1250);
+  expect(weight(null, null, '.')).toBe(1.25);
+  expect(weight(null, ',', '.')).toBe(1250);
+  expect(weight('.', ',', null)).toBe(1.25);
+});
+
+test('what a rule names and is not there can be made from where it stands', () => {
+  const rule = RuleDefinition.parse({
+    name: 'r',
+    when: { all: [{ kind: 'address', is: ['Loans'] }] },
+    read: [{ field: 'assignee', from: [{ kind: 'fixed', value: 'Tom' }] }],
+    route: [{ project: 'Building' }],
+  });
+  expect(checkRule(rule, Context.parse({})).map(({ path, lacks }) => [path.join('.'), lacks])).toEqual([
+    ['when.all.0', { what: 'project', name: 'Loans' }],
+    ['read.0.from.0.value', { what: 'person', name: 'Tom' }],
+    ['route.0.project', { what: 'project', name: 'Building' }],
+  ]);
 });

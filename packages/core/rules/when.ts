@@ -105,7 +105,7 @@ export function renameInWhen(condition: Condition, rename: Rename): Condition {
 
 export const problemsOfWhen = (condition: Condition, context: Context) =>
   leavesOf(condition).flatMap((leaf) =>
-    problemsOfCondition(leaf.condition, context).map((message) => ({ path: leaf.path, message })),
+    problemsOfCondition(leaf.condition, context).map((fault) => ({ path: leaf.path, ...fault })),
   );
 
 /** The conditions in words behind “mail that”. */

@@ -3,6 +3,7 @@ export {
   parseDuration,
   parseMoney,
   parseNumber,
+  sayDuration,
   type Checked,
   type KindSetting,
 } from './kinds.ts';
@@ -23,5 +24,5 @@ export {
 } from './task.ts';
 export { gapsOf } from './gaps.ts';
 export { Tag, TagColour } from './tag.ts';
-export { TaskTemplate } from './template.ts';
+export { TaskTemplate, WrittenTemplate } from './template.ts';
 export { DecimalMark, FieldKind, Money, Value, wordsOfValue } from './value.ts';

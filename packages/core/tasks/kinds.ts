@@ -139,6 +139,17 @@ const UNITS: readonly [RegExp, number][] = [
   [/^(?:m|mins?|minutes?|minuten?|minutos?|minut[io]|minuter)$/u, 1],
 ];
 
+/** A length of time in words: `PT1H30M` → “1 h 30 min”. */
+export function sayDuration(iso: string): string {
+  const [, days, hours, minutes] = /^P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?)?$/.exec(iso) ?? [];
+  const parts = [
+    days === undefined ? '' : days === '1' ? '1 day' : `${days} days`,
+    hours === undefined ? '' : `${hours} h`,
+    minutes === undefined ? '' : `${minutes} min`,
+  ].filter((part) => part !== '');
+  return parts.length > 0 ? parts.join(' ') : iso;
+}
+
 /** `2 h`, `90 minutes`, `1h30`, `1:30`, `PT2H` → ISO 8601 (`PT1H30M`, `P2D`). */
 export function parseDuration(words: string): string | null {
   const plain = words.trim().toLowerCase();

@@ -1,16 +1,20 @@
 import { z } from 'zod';
 import { nameKey, sameName } from './name.ts';
-import { FieldKind } from './value.ts';
+import { DecimalMark, FieldKind } from './value.ts';
 
 const Name = (what: string) =>
   z.string().trim().min(1, `${what} needs a name.`).max(80, 'A name has at most 80 characters.');
 
-/** A field of a project's own. `choices` are for the two kinds of choice. */
+/**
+ * A field of a project's own. `choices` are for the two kinds of choice, `decimal` for numbers and amounts; null: as the
+ * user's settings say.
+ */
 export const OwnField = z
   .object({
     name: Name('A field'),
     kind: FieldKind.default('text'),
     choices: z.array(z.string().trim().min(1)).default([]),
+    decimal: DecimalMark.nullable().default(null),
   })
   .refine(
     ({ kind, choices }) => (kind === 'choice' || kind === 'several choices') === choices.length > 0,

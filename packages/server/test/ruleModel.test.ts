@@ -1,6 +1,7 @@
 import * as contract from '@hatband/contract';
 import { Project } from '@hatband/core/tasks';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
+import type { z } from 'zod';
 import { arrive, goLive, loseProjects, settled, startTestServer, type TestServer } from './testServer.ts';
 
 let server: TestServer;
@@ -9,7 +10,7 @@ beforeEach(async () => {
 });
 afterEach(() => server.end());
 
-const addProject = (project: Partial<Project> & { name: string }) =>
+const addProject = (project: z.input<typeof Project>) =>
   server.ask(contract.addProject, { body: Project.parse(project) });
 
 describe('what rules name', () => {
@@ -23,7 +24,7 @@ describe('what rules name', () => {
       body: { name: 'Tomas Quill', addresses: ['tomas@quay.example'] },
     });
     await server.ask(contract.registers.templates.add, {
-      body: { name: 'Loan', checklist: ['Ask the insurer'], effort: 'PT2H' },
+      body: { name: 'Loan', checklist: ['Ask the insurer'], effort: '2 hours' },
     });
     await goLive(server, {
       name: 'Loans',

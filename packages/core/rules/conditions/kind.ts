@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import type { EvidenceSpan } from '../../reading/index.ts';
 import type { Value } from '../../tasks/index.ts';
 import type { Context } from '../context.ts';
+import type { Fault } from '../missing.ts';
 import type { Rename } from '../rename.ts';
 import type { View } from '../view.ts';
 
@@ -35,7 +36,7 @@ export interface ConditionWork<C> {
   /** Terms of the index; null: it may hold for any message. */
   terms?: (condition: C, context: Context) => Terms | null;
   /** Names in it that mean nothing, each as a sentence. */
-  problems?: (condition: C, context: Context) => string[];
+  problems?: (condition: C, context: Context) => Fault[];
   /** The condition with other names of projects, people and the like in it. */
   rename?: (condition: C, rename: Rename) => C;
 }

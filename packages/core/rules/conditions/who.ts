@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { findPerson, nameKey, sameName } from '../../tasks/index.ts';
 import type { Context } from '../context.ts';
 import { isInDomain } from '../lookupTable.ts';
+import type { Fault } from '../missing.ts';
 import { oneOf, type Terms } from './kind.ts';
 
 /** Somebody: an address, a domain, `me`, or the name of a person or of a group of people. */
@@ -47,9 +48,9 @@ export const meantTerms = (role: string, { addresses, domains }: Meant): Terms =
   oneOf([...addresses, ...domains].map((each) => `${role} ${each}`));
 
 /** Names of nobody. */
-export function strangers(who: readonly string[], { people }: Context): string[] {
+export function strangers(who: readonly string[], { people }: Context): Fault[] {
   const known = new Set(['me', ...people.flatMap(({ name, groups }) => [name, ...groups]).map(nameKey)]);
   return who
     .filter((each) => !isAddress(each) && !isDomain(each) && !known.has(nameKey(each)))
-    .map((each) => `There is no person or group “${each}”.`);
+    .map((each) => ({ message: `There is no person or group “${each}”.` }));
 }

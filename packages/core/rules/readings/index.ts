@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import type { Context } from '../context.ts';
+import type { Fault } from '../missing.ts';
 import type { Rename } from '../rename.ts';
 import { unionOf } from '../unionOf.ts';
 import * as kinds from './kinds.ts';
@@ -23,7 +24,7 @@ export const sayReading = <K extends ReadingKind>(reading: ReadingOf<K>): string
 export const needsOfReading = <K extends ReadingKind>(reading: ReadingOf<K>): string[] =>
   READING_KINDS[reading.kind].needs?.(reading) ?? [];
 
-export const problemsOfReading = <K extends ReadingKind>(reading: ReadingOf<K>, context: Context): string[] =>
+export const problemsOfReading = <K extends ReadingKind>(reading: ReadingOf<K>, context: Context): Fault[] =>
   READING_KINDS[reading.kind].problems?.(reading, context) ?? [];
 
 /** The reading with other names in it. */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Context } from '../context.ts';
+import type { Fault } from '../missing.ts';
 import type { Rename } from '../rename.ts';
 import { TidyStep } from '../tidy.ts';
 import type { Found, ReadInput } from '../unit.ts';
@@ -20,7 +21,7 @@ export interface ReadingWork<R> {
   /** The fields that it is made of. */
   needs?: (reading: R) => string[];
   /** Names in it that mean nothing, each as a sentence. */
-  problems?: (reading: R, context: Context) => string[];
+  problems?: (reading: R, context: Context) => Fault[];
   /** The reading with other names of tables and the like in it. */
   rename?: (reading: R, rename: Rename) => R;
 }

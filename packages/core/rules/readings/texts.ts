@@ -88,7 +88,7 @@ export const pattern = readingKind(
     problems: ({ pattern: words, group }) => {
       return group === null || hasGroup(compilePattern(words), group)
         ? []
-        : [`The pattern has no group “${group}”.`];
+        : [{ message: `The pattern has no group “${group}”.` }];
     },
   },
 );

@@ -50,10 +50,10 @@ function answerProjects(app: Express, { store, directory, events, clock, user }:
   );
 }
 
-function answerRegister<S extends z.ZodType<{ name: string }>>(
+function answerRegister<S extends z.ZodType<{ name: string }>, W extends z.ZodType<z.infer<S>>>(
   app: Express,
   { store, events, clock, user }: AppOptions,
-  { kind, body: schema, list, add, save, remove }: contract.Register<S>,
+  { kind, body: schema, list, add, save, remove }: contract.Register<S, W>,
 ): void {
   const guarded = keepRulesSound(user);
   const items = async () => ({ items: await listNamed(store.read, kind, schema) });

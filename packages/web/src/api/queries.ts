@@ -67,8 +67,9 @@ export const comments = (taskId: number) =>
   });
 
 /** People, lookup tables, task templates or tags. */
-export const register = <S extends z.ZodType<{ name: string }>>(of: contract.Register<S>) =>
-  queryOptions({ queryKey: ['named', of.kind], queryFn: () => call(of.list) });
+export const register = <S extends z.ZodType<{ name: string }>, W extends z.ZodType<z.infer<S>>>(
+  of: contract.Register<S, W>,
+) => queryOptions({ queryKey: ['named', of.kind], queryFn: () => call(of.list) });
 
 export const mailboxes = queryOptions({
   queryKey: ['mailboxes'],

@@ -1,8 +1,9 @@
-import { fieldName, NO_VALUE, type ReadRow } from '@hatband/core/rules';
-import { FieldKind, isBuiltIn, isList, sameName, wordsOfValue } from '@hatband/core/tasks';
+import { fieldName, kindOfField, NO_VALUE, type ReadRow } from '@hatband/core/rules';
+import { FieldKind, isBuiltIn, type DecimalMark, isList, sameName, wordsOfValue } from '@hatband/core/tasks';
 import { AutoComplete, Input } from 'antd';
 import { useState } from 'react';
 import { Choose, type Option } from '../shared/Choose.tsx';
+import { optionWords } from '../shared/schemaForm.ts';
 import { hueOf } from '../shared/hues.ts';
 import { fieldNames, useEditing } from './editing.ts';
 import { Words } from '../shared/KindForm.tsx';
@@ -128,9 +129,17 @@ const UNKNOWN = [
   { value: 'make' as const, label: 'make it' },
 ];
 
+const DECIMALS: Option<DecimalMark | ''>[] = [
+  { value: '', label: 'as Settings say' },
+  { value: '.', label: optionWords('.') },
+  { value: ',', label: optionWords(',') },
+];
+
 /** What holds where no reading finds a value, and what the field is. */
 function Otherwise({ row, path, onChange }: Omit<FieldRowProps, 'onRemove'>) {
   const { field, otherwise, unknown } = row;
+  const { context } = useEditing();
+  const isNumber = ['number', 'money'].includes(kindOfField(row, context).kind);
   const words = otherwise === null ? 'nothing' : wordsOfValue(otherwise);
   return (
     <Row
@@ -155,6 +164,19 @@ function Otherwise({ row, path, onChange }: Omit<FieldRowProps, 'onRemove'>) {
           />
         </label>
         {!isBuiltIn(field) && <KindOfField row={row} path={path} onChange={onChange} />}
+        {isNumber && (
+          <label>
+            decimal mark
+            <Choose
+              aria-label={`decimal mark of ${field}`}
+              value={row.decimal ?? ''}
+              options={DECIMALS}
+              onChange={(mark) => {
+                onChange({ ...row, decimal: mark === '' ? null : mark });
+              }}
+            />
+          </label>
+        )}
         <label>
           if it does not exist
           <Choose
@@ -213,6 +235,8 @@ function AddField({ taken, onAdd }: { taken: readonly string[]; onAdd: (field: s
   const free = fieldNames(context).filter(
     (name) => isList(name) || !taken.some((each) => sameName(each, name)),
   );
+  const wanted = typed.trim();
+  const isNew = wanted !== '' && ![...free, ...taken].some((name) => sameName(name, wanted));
   const add = (field: string) => {
     setTyped('');
     const name = field.trim();
@@ -224,10 +248,13 @@ function AddField({ taken, onAdd }: { taken: readonly string[]; onAdd: (field: s
       variant="borderless"
       size="small"
       aria-label="read another field"
-      placeholder="another field …"
+      placeholder="another field, or the name of a new one …"
       popupMatchSelectWidth={false}
       value={typed}
-      options={free.map((name) => ({ value: name, label: fieldName(name) }))}
+      options={[
+        ...free.map((name) => ({ value: name, label: fieldName(name) })),
+        ...(isNew ? [{ value: wanted, label: `a new field “${wanted}”` }] : []),
+      ]}
       showSearch={{
         filterOption: (words, option) => (option?.value ?? '').toLowerCase().includes(words.toLowerCase()),
       }}

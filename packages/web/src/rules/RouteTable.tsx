@@ -1,11 +1,12 @@
 import { sayLine, type RouteLine, type RuleDefinition } from '@hatband/core/rules';
-
+import { useState } from 'react';
 import { useEditing } from './editing.ts';
 import { EffectRows } from './EffectRows.tsx';
 import { GroupEditor } from './GroupEditor.tsx';
 import { Choose } from '../shared/Choose.tsx';
 import { Words } from '../shared/KindForm.tsx';
 import { MakesRow } from './MakesRow.tsx';
+import { NewProjectName } from './NewProjectName.tsx';
 import { Problems, Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
 
@@ -143,11 +144,12 @@ function LineProblems({ path }: { path: string }) {
     const at = place.map(String).join('.');
     return (at === path || at.startsWith(`${path}.`)) && !at.startsWith(`${path}.if.`);
   });
-  return <Problems messages={own.map(({ message }) => message)} />;
+  return <Problems problems={own} />;
 }
 
 /** A choice that stands for a value read; names of things do not begin so. */
 const READ = 'read: ';
+const NEW = 'a new project …';
 const OF_ADDRESS = 'the project of its address';
 
 const refWords = (ref: RouteLine['project']) => {
@@ -166,6 +168,7 @@ function LineForm({
   onChange: (line: RouteLine) => void;
 }) {
   const { context, fields } = useEditing();
+  const [isNaming, setNaming] = useState(false);
   const set = (part: Partial<RouteLine>) => {
     onChange({ ...line, ...part });
   };
@@ -174,15 +177,28 @@ function LineForm({
   const home = context.projects.find(({ name }) => name === named);
   return (
     <div className={css.fieldForm}>
-      <Choice
-        label="project"
-        of={of}
-        value={refWords(line.project)}
-        options={[OF_ADDRESS, ...context.projects.map(({ name }) => name), ...read]}
-        onChange={(words) => {
-          set({ project: words === OF_ADDRESS ? { of: 'address' } : refOf(words), section: null });
-        }}
-      />
+      {isNaming ? (
+        <NewProjectName
+          onMade={(name) => {
+            set({ project: name, section: null });
+            setNaming(false);
+          }}
+          onCancel={() => {
+            setNaming(false);
+          }}
+        />
+      ) : (
+        <Choice
+          label="project"
+          of={of}
+          value={refWords(line.project)}
+          options={[OF_ADDRESS, ...context.projects.map(({ name }) => name), ...read, NEW]}
+          onChange={(words) => {
+            if (words === NEW) setNaming(true);
+            else set({ project: words === OF_ADDRESS ? { of: 'address' } : refOf(words), section: null });
+          }}
+        />
+      )}
       {line.project !== null && typeof line.project === 'object' && 'value' in line.project && (
         <Choice
           label="if there is no such project"

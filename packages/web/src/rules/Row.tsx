@@ -1,5 +1,7 @@
+import type { Misfit } from '@hatband/core/rules';
 import type { ReactNode } from 'react';
 import { problemsAt, useEditing } from './editing.ts';
+import { MakeMissing } from './MakeMissing.tsx';
 import css from './RuleSheet.module.css';
 
 interface Props {
@@ -34,16 +36,19 @@ export function Row({ path, name, words, children, actions }: Props) {
         <span className={css.off}>{actions}</span>
       </div>
       {isOpen && <div className={css.editor}>{children}</div>}
-      <Problems messages={problemsAt(problems, path)} />
+      <Problems problems={problemsAt(problems, path)} />
     </div>
   );
 }
 
-export function Problems({ messages }: { messages: readonly string[] }) {
-  return [...new Set(messages)].map((message) => (
-    <p key={message} className={css.problem} role="alert">
-      {message}
-    </p>
+type Told = Pick<Misfit, 'message' | 'lacks'>;
+
+export function Problems({ problems }: { problems: readonly Told[] }) {
+  const distinct = new Map(problems.map((each) => [each.message, each]));
+  return [...distinct.values()].map(({ message, lacks }) => (
+    <div key={message} className={css.problem} role="alert">
+      {message} {lacks && <MakeMissing lacks={lacks} />}
+    </div>
   ));
 }
 

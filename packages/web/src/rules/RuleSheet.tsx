@@ -99,7 +99,7 @@ function Head({ rule, definition, set }: HeadProps) {
             set({ name: e.target.value });
           }}
         />
-        {definition.name.trim() === '' && <Problems messages={['A rule needs a name.']} />}
+        {definition.name.trim() === '' && <Problems problems={[{ message: 'A rule needs a name.' }]} />}
         <Sentence words={sayRule(definition)} version={versionWords(rule, clock)} />
       </div>
       <BandChoice

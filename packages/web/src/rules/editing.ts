@@ -96,8 +96,8 @@ export function fieldNames({ projects }: Context): string[] {
 }
 
 /** The problems at a place and below it; of a group only its own. */
-export function problemsAt(problems: readonly Misfit[], path: string): string[] {
-  return problems.filter((each) => isAt(each.path.map(String).join('.'), path)).map(({ message }) => message);
+export function problemsAt(problems: readonly Misfit[], path: string): Misfit[] {
+  return problems.filter((each) => isAt(each.path.map(String).join('.'), path));
 }
 
 const isAt = (place: string, path: string) => place === path || place.startsWith(`${path}.`);

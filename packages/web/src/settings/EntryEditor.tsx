@@ -11,6 +11,8 @@ import css from './Settings.module.css';
 interface Props<S extends z.ZodObject> {
   one: string;
   schema: S;
+  /** What it has to be to be saved. */
+  written: z.ZodType<z.infer<S>>;
   /** null: a new one. */
   body: z.infer<S> | null;
   apart: readonly string[];
@@ -87,7 +89,7 @@ function EntryForm<S extends z.ZodObject>({
 
 function Buttons<S extends z.ZodObject>({
   one,
-  schema,
+  written,
   body,
   shown,
   isChanged,
@@ -102,7 +104,7 @@ function Buttons<S extends z.ZodObject>({
 }) {
   const [own, setOwn] = useState<Error | null>(null);
   const save = () => {
-    const parsed = schema.safeParse(shown);
+    const parsed = written.safeParse(shown);
     if (!parsed.success) {
       setOwn(new Error(parsed.error.issues[0]?.message ?? 'This cannot be kept.'));
       return;

@@ -31,6 +31,7 @@ export function ProjectsPart() {
         heading="fields of its own"
         one="field"
         schema={OwnField}
+        without={partsWithout}
         items={project.fields}
         onChange={(fields) => {
           onChange({ ...project, fields });
@@ -65,6 +66,7 @@ export function ProjectsPart() {
           key={`${id} ${String(revision)}`}
           one="project"
           schema={Project}
+          written={Project}
           body={project}
           apart={['fields', 'requirements']}
           more={more}
@@ -81,6 +83,7 @@ export function ProjectsPart() {
         key={`new ${String(data?.items.length ?? 0)}`}
         one="project"
         schema={Project}
+        written={Project}
         body={null}
         apart={['fields', 'requirements']}
         more={more}
@@ -91,6 +94,11 @@ export function ProjectsPart() {
     </div>
   );
 }
+
+const partsWithout = ({ kind }: OwnField) => [
+  ...(kind === 'choice' || kind === 'several choices' ? [] : ['choices']),
+  ...(kind === 'number' || kind === 'money' ? [] : ['decimal']),
+];
 
 function Inbox({ saved, onSave }: { saved: Requirement[]; onSave: (requirements: Requirement[]) => void }) {
   const [changed, setChanged] = useState<Requirement[] | null>(null);

@@ -13,6 +13,7 @@ interface Seen {
 interface Props<S extends z.ZodObject> {
   kind: RegisterKind;
   schema: S;
+  written: z.ZodType<z.infer<S>>;
   items: readonly { id: string; revision: number; body: z.infer<S> }[];
   add: (body: z.infer<S>) => Promise<unknown>;
   save: (seen: Seen, body: z.infer<S>) => Promise<unknown>;
@@ -29,6 +30,7 @@ interface Props<S extends z.ZodObject> {
 /** The entries of one register: each is written in its own form, and one more can be added. */
 export function RegisterPart<S extends z.ZodObject>({
   schema,
+  written,
   items,
   hint,
   above,
@@ -38,7 +40,7 @@ export function RegisterPart<S extends z.ZodObject>({
 }: Props<S>) {
   const { one, kind, add, save, remove } = rest;
   const act = useAct(['named', 'rules', 'samples']);
-  const common = { one, schema, apart, more, act };
+  const common = { one, schema, written, apart, more, act };
   return (
     <div className={css.body}>
       <p className={css.hint}>{hint}</p>

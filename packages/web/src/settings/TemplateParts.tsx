@@ -1,6 +1,7 @@
 import { DayCount } from '@hatband/core/dates';
-import { wordsOfValue, type TaskTemplate } from '@hatband/core/tasks';
+import { sayDuration, wordsOfValue, type TaskTemplate } from '@hatband/core/tasks';
 import { Input } from 'antd';
+import { Field } from '../shared/Field.tsx';
 import { ListForm } from './ListForm.tsx';
 import css from './Settings.module.css';
 
@@ -18,6 +19,16 @@ export function TemplateParts({
   };
   return (
     <>
+      <Field name="effort">
+        <Input
+          aria-label="effort"
+          placeholder="1 h 30 min"
+          value={sayDuration(template.effort ?? '')}
+          onChange={(e) => {
+            onChange({ ...template, effort: e.target.value });
+          }}
+        />
+      </Field>
       <fieldset className={css.list}>
         <legend>values</legend>
         {[...values, ['', ''] as [string, string]].map(([field, value], i) => (

@@ -1,9 +1,10 @@
 import { saveSettings, signOut, UserSettings } from '@hatband/contract';
 import { parseSenders } from '@hatband/core/intake';
+import type { DecimalMark } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Checkbox, Select } from 'antd';
 import { useState } from 'react';
-import { Choose, ChooseSeveral } from '../shared/Choose.tsx';
+import { Choose, ChooseSeveral, type Option } from '../shared/Choose.tsx';
 import { call } from '../api/call.ts';
 import { holidayPlaces, session, settings as settingsQuery } from '../api/queries.ts';
 import { Field } from '../shared/Field.tsx';
@@ -122,6 +123,12 @@ function Mail({ settings, set }: PartProps) {
 
 const ZONES = Intl.supportedValuesOf('timeZone').map((zone) => ({ value: zone, label: zone }));
 
+const DECIMALS: Option<DecimalMark | ''>[] = [
+  { value: '', label: 'one thousand two hundred and fifty, as most write it' },
+  { value: ',', label: '1250: the comma is the decimal mark' },
+  { value: '.', label: '1¼: the point is the decimal mark' },
+];
+
 function ClockFields({ settings, set }: PartProps) {
   return (
     <>
@@ -146,6 +153,16 @@ function ClockFields({ settings, set }: PartProps) {
           ]}
           onChange={(dateOrder) => {
             set({ dateOrder });
+          }}
+        />
+      </Field>
+      <Field name="1.250 means" wide>
+        <Choose
+          aria-label="decimal mark"
+          value={settings.decimal ?? ''}
+          options={DECIMALS}
+          onChange={(mark) => {
+            set({ decimal: mark === '' ? null : mark });
           }}
         />
       </Field>

@@ -14,6 +14,7 @@ export function PeoplePart() {
   return (
     <RegisterPart
       kind="people"
+      written={people.save.body}
       schema={Person}
       items={data?.items ?? []}
       add={(body) => call(people.add, { body })}
@@ -31,6 +32,7 @@ export function TagsPart() {
   return (
     <RegisterPart
       kind="tags"
+      written={tags.save.body}
       schema={Tag}
       items={data?.items ?? []}
       add={(body) => call(tags.add, { body })}
@@ -47,6 +49,7 @@ export function TemplatesPart() {
   return (
     <RegisterPart
       kind="templates"
+      written={templates.save.body}
       schema={TaskTemplate}
       items={data?.items ?? []}
       add={(body) => call(templates.add, { body })}
@@ -54,7 +57,7 @@ export function TemplatesPart() {
       remove={(seen) => call(templates.remove, seen)}
       one="task template"
       hint="A template fills what a task still lacks, where a rule’s route names it."
-      apart={['values', 'reminders']}
+      apart={['values', 'reminders', 'effort']}
       more={(body, onChange) => <TemplateParts template={body} onChange={onChange} />}
     />
   );

@@ -60,6 +60,9 @@ interface ControlProps {
 const Strings = z.array(z.string()).catch([]);
 const Text = z.string().catch('');
 
+/** What it means that nothing is chosen, where a dash would be a riddle. */
+const NONE: Readonly<Record<string, string>> = { decimal: 'as Settings say' };
+
 const asOptions = (names: readonly string[]) =>
   names.map((name) => ({ value: name, label: optionWords(name) }));
 
@@ -83,7 +86,10 @@ function PartControl({ name, part, control, value, options, onChange }: ControlP
         <Choose
           aria-label={name}
           value={value === null ? '' : Text.parse(value)}
-          options={[...(control.optional ? [{ value: '', label: '—' }] : []), ...asOptions(control.options)]}
+          options={[
+            ...(control.optional ? [{ value: '', label: NONE[part] ?? '—' }] : []),
+            ...asOptions(control.options),
+          ]}
           onChange={(chosen) => {
             onChange(chosen === '' ? null : chosen);
           }}

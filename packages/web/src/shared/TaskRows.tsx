@@ -3,6 +3,7 @@ import {
   checkKind,
   isBuiltIn,
   sameName,
+  sayDuration,
   wordsOfValue,
   type OwnField,
   type Tag,
@@ -36,6 +37,7 @@ export function TaskRows({ task, filled, onChange, row }: Props) {
     assignee: <AssigneeField task={task} onChange={onChange} />,
     tags: <TagsField task={task} onChange={onChange} />,
     reminders: <Reminders task={task} />,
+    ...(task.effort === null ? {} : { effort: sayDuration(task.effort) }),
     ...Object.fromEntries(
       own.map((field) => [
         field.name,
@@ -59,6 +61,7 @@ export function TaskRows({ task, filled, onChange, row }: Props) {
 }
 
 function isFilled(task: Task, field: string): boolean {
+  if (field === 'effort') return task.effort !== null;
   if (!isBuiltIn(field)) return task.fields[field] !== undefined;
   if (field === 'comment' || field === 'project') return false;
   const value = task[field];
@@ -70,7 +73,7 @@ function useOwnFields({ project, fields }: Task): OwnField[] {
   const { data } = useQuery(projects);
   const own = data?.items.find(({ id }) => id === project?.id)?.fields ?? [];
   const others = Object.keys(fields).filter((name) => !own.some((field) => field.name === name));
-  return [...own, ...others.map((name): OwnField => ({ name, kind: 'text', choices: [] }))];
+  return [...own, ...others.map((name): OwnField => ({ name, kind: 'text', choices: [], decimal: null }))];
 }
 
 function builtInEditors(task: Task, onChange: Props['onChange']): Record<string, ReactNode> {
@@ -174,7 +177,11 @@ function Reminders({ task }: { task: Task }) {
   );
 }
 
-function OwnFieldEditor({ field: { name, kind, choices }, task, onChange }: OneProps & { field: OwnField }) {
+function OwnFieldEditor({
+  field: { name, kind, choices, decimal },
+  task,
+  onChange,
+}: OneProps & { field: OwnField }) {
   const value = task.fields[name];
   const set = (next: Value | null) => {
     const rest = Object.fromEntries(Object.entries(task.fields).filter(([each]) => each !== name));
@@ -206,7 +213,13 @@ function OwnFieldEditor({ field: { name, kind, choices }, task, onChange }: OneP
       value={words}
       onChange={(text) => {
         // Words of another kind are not taken: what stood there stays.
-        const checked = checkKind(kind, text, { day: () => null, people: [], projects: [], choices: null });
+        const checked = checkKind(kind, text, {
+          day: () => null,
+          decimal,
+          people: [],
+          projects: [],
+          choices: null,
+        });
         if (text === '') set(null);
         else if (checked) set('value' in checked ? checked.value : checked.unknown);
       }}

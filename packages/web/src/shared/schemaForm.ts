@@ -134,6 +134,7 @@ const WORDS: Readonly<Record<string, string>> = {
   with: 'by',
   find: 'words',
   characters: 'characters',
+  decimal: 'decimal mark',
 };
 
 /** Where a kind means another thing by a part than most. */
@@ -155,6 +156,8 @@ export const labelOf = (name: string, kind = '') => OF_KIND[`${kind}.${name}`] ?
 
 /** Choices that read better in other words than the file of rules has for them. */
 const OPTIONS: Readonly<Record<string, string>> = {
+  '.': 'point, as in 1.50',
+  ',': 'comma, as in 1,50',
   stay: 'keep that day',
   'move later': 'use the next working day',
   'move earlier': 'use the working day before',

@@ -1,6 +1,6 @@
 import { registers } from '@hatband/contract';
 import { parseCsv, writeCsv } from '@hatband/core/formats';
-import type { LookupTable } from '@hatband/core/rules';
+import { KEY_NAMES, problemOfRow, type LookupTable } from '@hatband/core/rules';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
@@ -82,7 +82,7 @@ export function TableEditor({ table }: { table: Stored }) {
         <ErrorLine error={act.error} />
         <Button
           type="primary"
-          disabled={changed === null}
+          disabled={changed === null || shown.rows.some((row) => problemOfRow(row, shown.by) !== null)}
           loading={act.isPending}
           onClick={() => {
             act.mutate(() => call(registers.tables.save, { ...seen, body: withoutEmpty(shown) }));
@@ -121,8 +121,6 @@ interface GridProps {
   onChange: (rows: Row[]) => void;
 }
 
-const HEADS = { words: 'words', senders: 'address', domains: 'domain' };
-
 /** Always with an empty row at its end; Enter and the arrow keys go from cell to cell. */
 function Grid({ by, rows, onChange }: GridProps) {
   const grid = useRef<HTMLTableElement>(null);
@@ -150,19 +148,20 @@ function Grid({ by, rows, onChange }: GridProps) {
     <table ref={grid} className={css.grid}>
       <thead>
         <tr>
-          <th>{HEADS[by]}</th>
+          <th>{KEY_NAMES[by]}</th>
           <th>value</th>
           <th aria-label="remove" />
+          <th aria-label="what is missing" />
         </tr>
       </thead>
       <tbody>
         {all.map((row, at) => (
-          <tr key={at}>
+          <tr key={at} aria-invalid={problemOfRow(row, by) !== null}>
             {([0, 1] as const).map((column) => (
               <td key={column}>
                 <input
                   data-cell={`${String(at)}-${String(column)}`}
-                  aria-label={`${column === 0 ? HEADS[by] : 'value'} ${String(at + 1)}`}
+                  aria-label={`${column === 0 ? KEY_NAMES[by] : 'value'} ${String(at + 1)}`}
                   value={row[column]}
                   onChange={(e) => {
                     setCell(at, column, e.target.value);
@@ -185,6 +184,7 @@ function Grid({ by, rows, onChange }: GridProps) {
                 </button>
               )}
             </td>
+            <td className={css.problem}>{problemOfRow(row, by)}</td>
           </tr>
         ))}
       </tbody>
