@@ -1,6 +1,7 @@
 import { settleAgain, type ArrivalSheet, type OutcomeKind } from '@hatband/contract';
 import { Button } from 'antd';
 import { Link } from 'react-router';
+import { Foreign } from '../shared/Foreign.tsx';
 import { call } from '../api/call.ts';
 import { dayText, useClock } from '../shared/clock.ts';
 import { ErrorLine } from '../shared/Page.tsx';
@@ -32,7 +33,9 @@ export function AgainNote({ arrivalId, kind, before }: Props) {
       <ul className={css.plain}>
         {before.tasks.map(({ id, title, due, priority }) => (
           <li key={id}>
-            <Link to={`/tasks/${String(id)}`}>{title}</Link>
+            <Link to={`/tasks/${String(id)}`}>
+              <Foreign words={title} />
+            </Link>
             {due && `, due ${dayText(due, clock.today)}`}
             {priority && `, ${priority}`}
           </li>

@@ -138,7 +138,7 @@ function Became({ arrival: { subject, outcome, tasks } }: { arrival: Arrival }) 
     <>
       <span className={unclaimed ? css.unclaimed : css.became}>
         {task.status === 'completed' ? '✓ done: ' : '→ '}
-        {name}
+        <Foreign words={name} />
         {task.project && ` in ${task.project.name}`}
         {task.due && ', '}
         {task.due && <span className={css.due}>{dayText(task.due, clock.today)}</span>}

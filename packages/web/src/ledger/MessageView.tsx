@@ -1,6 +1,7 @@
 import type { Arrival, ReadMessage } from '@hatband/contract';
 import type { Part } from '@hatband/core/anatomy';
 import { Fragment } from 'react';
+import { Foreign } from '../shared/Foreign.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
 import { hueOf, washOf } from '../shared/hues.ts';
 import { AttachmentLink } from '../shared/AttachmentLink.tsx';
@@ -103,7 +104,8 @@ function Sender({ arrival, read }: { arrival: Arrival; read: ReadMessage }) {
   return (
     <p className={css.sender}>
       {read.anatomy.forwarded ? 'forwarded by ' : ''}
-      {name}, {sent ? dayText(sent.slice(0, 16), clock.today) : `arrived ${clock.ago(arrival.receivedAt)}`}
+      <Foreign words={name} />,{' '}
+      {sent ? dayText(sent.slice(0, 16), clock.today) : `arrived ${clock.ago(arrival.receivedAt)}`}
       {arrival.deliveries > 1 && `, came ${String(arrival.deliveries)} times`}
       {message.from && <MakePerson mailbox={message.from} />}
     </p>

@@ -3,6 +3,7 @@ import type { MadeTask } from '@hatband/core/rules';
 import { wordsOfValue } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
+import { Foreign } from '../shared/Foreign.tsx';
 import { call } from '../api/call.ts';
 import { possible } from '../api/queries.ts';
 import { Band } from '../shared/Band.tsx';
@@ -71,7 +72,9 @@ function TaskSketch({ task: { fields } }: { task: MadeTask }) {
   const own = Object.entries(fields.fields).map(([field, value]) => ({ field, words: wordsOfValue(value) }));
   return (
     <div className={css.sketch}>
-      <b>{fields.title}</b>
+      <b>
+        <Foreign words={fields.title} />
+      </b>
       {[...built, ...own].map(({ field, words }) => (
         <span key={field}>
           <i style={{ color: hueOf(field) }}>{field}</i> {words}

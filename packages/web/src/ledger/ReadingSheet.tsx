@@ -3,6 +3,7 @@ import { rawPath } from '@hatband/contract';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { Link } from 'react-router';
+import { Foreign } from '../shared/Foreign.tsx';
 import { arrivalSheet, ruleNames } from '../api/queries.ts';
 import { useClock } from '../shared/clock.ts';
 import { Failed, Notice } from '../shared/Page.tsx';
@@ -112,7 +113,11 @@ function Sheet({ sheet }: { sheet: ArrivalSheet }) {
           ))}
           {sheet.comments.map(({ taskId, title }) => (
             <p key={taskId} className={css.noTask}>
-              A comment on <Link to={`/tasks/${String(taskId)}`}>{title}</Link>.
+              A comment on{' '}
+              <Link to={`/tasks/${String(taskId)}`}>
+                <Foreign words={title} />
+              </Link>
+              .
             </p>
           ))}
           {tasks.length === 0 && <NoTask sheet={sheet} />}

@@ -1,3 +1,4 @@
+import { Foreign } from '../shared/Foreign.tsx';
 import css from './ReadingSheet.module.css';
 
 /** What the user asked for in a message and did not get. */
@@ -7,7 +8,7 @@ export function Remarks({ remarks }: { remarks: readonly string[] }) {
     <section className={css.held} aria-label="Remarks">
       {remarks.map((remark) => (
         <p key={remark}>
-          <bdi>{remark}</bdi>
+          <Foreign words={remark} />
         </p>
       ))}
     </section>

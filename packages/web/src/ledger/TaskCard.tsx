@@ -4,6 +4,7 @@ import type { Mailbox } from '@hatband/core/mail';
 import { Checkbox } from 'antd';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { Foreign } from '../shared/Foreign.tsx';
 import { ruleNames } from '../api/queries.ts';
 import { Band } from '../shared/Band.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
@@ -55,7 +56,9 @@ export function TaskCard({ task, who, ...pointing }: Pointing & { task: Task; wh
             <span className={css.name} style={{ color: 'var(--field-who)' }}>
               asks
             </span>
-            <div className={css.value}>{who.name || who.address}</div>
+            <div className={css.value}>
+              <Foreign words={who.name || who.address} />
+            </div>
           </div>
         )}
         {task.checklist.length > 0 && (

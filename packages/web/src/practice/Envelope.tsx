@@ -1,5 +1,6 @@
 import type { PracticeLine } from '@hatband/contract';
 import { Link } from 'react-router';
+import { Foreign } from '../shared/Foreign.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
 import css from './Practice.module.css';
 
@@ -19,8 +20,12 @@ export function Envelope({ letter, isOpen }: { letter: PracticeLine; isOpen: boo
         <br />
         {day.join(' ')}
       </span>
-      <span className={css.from}>{letter.from}</span>
-      <span className={css.about}>{letter.subject || '(no subject)'}</span>
+      <span className={css.from}>
+        <Foreign words={letter.from} />
+      </span>
+      <span className={css.about}>
+        <Foreign words={letter.subject || '(no subject)'} />
+      </span>
       <span className={css.slips}>
         {letter.flagged && <i className={css.flagged}>flagged</i>}
         {letter.labels.map((label) => (

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useEffect } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { Foreign } from '../shared/Foreign.tsx';
 import { Choose } from '../shared/Choose.tsx';
 import { call } from '../api/call.ts';
 import { practiceMessage } from '../api/queries.ts';
@@ -44,13 +45,17 @@ function LetterText({ letter }: { letter: PracticeMessage }) {
   const clock = useClock();
   return (
     <div className={css.paper}>
-      <h2>{letter.subject || '(no subject)'}</h2>
+      <h2>
+        <Foreign words={letter.subject || '(no subject)'} />
+      </h2>
       <p className={css.by}>
-        {letter.from}
+        <Foreign words={letter.from} />
         {letter.from !== letter.fromAddress && ` (${letter.fromAddress})`}, to {letter.to.join(', ')},{' '}
         {dayText(clock.dayOf(letter.cameAt), clock.today)} {clock.time(letter.cameAt)}
       </p>
-      <p className={css.text}>{letter.text}</p>
+      <p className={css.text}>
+        <Foreign words={letter.text} />
+      </p>
       {letter.attachments.length > 0 && <p className={css.by}>With it: {letter.attachments.join(', ')}</p>}
     </div>
   );
@@ -108,7 +113,7 @@ function Handling({
           mark({ flagged: !letter.flagged });
         }}
       >
-        {letter.flagged ? 'Take the flag off' : 'Flag it'}
+        {letter.flagged ? 'Remove the flag' : 'Flag it'}
       </Button>
       <Button
         size="small"

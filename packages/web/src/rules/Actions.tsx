@@ -2,7 +2,6 @@ import {
   deleteRule,
   dropDraft,
   goLive,
-  orderRules,
   pauseRule,
   resumeRule,
   saveDraft,
@@ -15,6 +14,8 @@ import { useState } from 'react';
 import { Choose } from '../shared/Choose.tsx';
 import { call } from '../api/call.ts';
 import { ErrorLine } from '../shared/Page.tsx';
+import { AffectedMail } from './AffectedMail.tsx';
+import { moveTo } from './order.ts';
 import { effectOf, sayEffect } from './effect.ts';
 import css from './Rules.module.css';
 import type { SampleProof } from './useProof.ts';
@@ -31,10 +32,22 @@ interface Props {
   onSaved: () => void;
   /** A version of before becomes what is written now. */
   onTakeBack: (definition: RuleDefinition) => void;
+  /** Another order of the rules, to be looked at first. */
+  onOrder: (order: string[]) => void;
 }
 
 /** What can be done with the rule as it stands; going live shows its effect first. */
-export function Actions({ rule, all, definition, unsaved, problems, proofs, onSaved, onTakeBack }: Props) {
+export function Actions({
+  rule,
+  all,
+  definition,
+  unsaved,
+  problems,
+  proofs,
+  onSaved,
+  onTakeBack,
+  onOrder,
+}: Props) {
   const [asking, setAsking] = useState<'live' | 'delete' | 'versions' | null>(null);
   const client = useQueryClient();
   const act = useMutation({
@@ -67,6 +80,7 @@ export function Actions({ rule, all, definition, unsaved, problems, proofs, onSa
             Version {(rule.version ?? 0) + 1} works on mail from now on; tasks already made stay as they are.{' '}
             {proofs && sayEffect(effectOf(proofs))}
           </p>
+          {proofs && <AffectedMail proofs={proofs} />}
           <Button
             autoFocus
             type="primary"
@@ -157,7 +171,7 @@ export function Actions({ rule, all, definition, unsaved, problems, proofs, onSa
               rule={rule}
               all={all}
               onMove={(ids) => {
-                act.mutate(() => call(orderRules, { body: { ids } }));
+                onOrder(ids);
               }}
               disabled={unsaved}
             />
@@ -215,7 +229,6 @@ function Order({
 }) {
   const ids = all.map((r) => r.id);
   const at = ids.indexOf(rule.id);
-  const moved = (to: number) => ids.toSpliced(at, 1).toSpliced(to, 0, rule.id);
   if (disabled || ids.length < 2) return null;
   const places = all.map((r, to) => ({
     value: to,
@@ -232,7 +245,7 @@ function Order({
       value={at}
       options={places}
       onChange={(to) => {
-        onMove(moved(to));
+        onMove(moveTo(all, rule.id, to));
       }}
     />
   );

@@ -3,6 +3,7 @@ import type { Outcome } from '@hatband/core/rules';
 import { wordsOfValue, type Value as FieldValue } from '@hatband/core/tasks';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { Foreign } from '../shared/Foreign.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
 import { hueOf, washOf } from '../shared/hues.ts';
 import { Notice } from '../shared/Page.tsx';
@@ -138,7 +139,9 @@ function ProofCard({ proof, subject, excerpt }: CardProps) {
   return (
     <div className={`${css.card ?? ''} ${nearMiss ? (css.miss ?? '') : ''}`}>
       <div className={css.mail}>
-        <Link to={`/ledger/${String(proof.id)}`}>{subject || '(no subject)'}</Link>
+        <Link to={`/ledger/${String(proof.id)}`}>
+          <Foreign words={subject || '(no subject)'} />
+        </Link>
         {excerpt && (
           <p>
             {excerpt.before}

@@ -1,13 +1,13 @@
-import { orderRules, type Rule } from '@hatband/contract';
+import type { Rule } from '@hatband/contract';
 import { checkRule, Context, issuesOf, RuleDefinition, type Misfit } from '@hatband/core/rules';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
-import { call } from '../api/call.ts';
-import { useAct } from '../shared/useAct.ts';
 import { Boundary } from '../shared/Boundary.tsx';
 import { Actions } from './Actions.tsx';
 import { forgetDraft, keepDraft, keptDraft } from './keptDraft.ts';
 import { KeptNote } from './KeptNote.tsx';
+import { MoveNote } from './MoveNote.tsx';
+import { moveTo } from './order.ts';
 import { ProofPanel } from './ProofPanel.tsx';
 import { samples, type Samples } from './queries.ts';
 import { RuleSheet } from './RuleSheet.tsx';
@@ -15,8 +15,17 @@ import css from './Rules.module.css';
 import { sampleOf } from './sample.ts';
 import { useProof } from './useProof.ts';
 
+interface WorkplaceProps {
+  rule: Rule;
+  /** In the order in which they are asked. */
+  all: readonly Rule[];
+  /** Another order that is being looked at. */
+  order: readonly string[] | null;
+  onOrder: (order: string[] | null) => void;
+}
+
 /** One rule being looked at or changed, with the proof of what it would do to the mail already there. */
-export function RuleWorkplace({ rule, all }: { rule: Rule; all: readonly Rule[] }) {
+export function RuleWorkplace({ rule, all, order, onOrder }: WorkplaceProps) {
   const saved = rule.draft ?? rule.live;
   const [changed, setChanged] = useState<RuleDefinition | null>(null);
   const [kept, setKept] = useState(() => keptDraft(rule.id));
@@ -34,6 +43,8 @@ export function RuleWorkplace({ rule, all }: { rule: Rule; all: readonly Rule[] 
       <Workplace
         rule={rule}
         all={all}
+        order={order}
+        onOrder={onOrder}
         definition={definition}
         unsaved={changed !== null}
         offer={offered && <KeptNote rule={rule} kept={offered} onChoose={change} />}
@@ -43,9 +54,7 @@ export function RuleWorkplace({ rule, all }: { rule: Rule; all: readonly Rule[] 
   );
 }
 
-interface Props {
-  rule: Rule;
-  all: readonly Rule[];
+interface Props extends WorkplaceProps {
   definition: RuleDefinition;
   unsaved: boolean;
   /** Changes of before that were not saved. */
@@ -56,15 +65,19 @@ interface Props {
 
 const NO_CONTEXT = Context.parse({});
 
-function Workplace({ rule, all, definition, unsaved, offer, onChange }: Props) {
+function Workplace({ rule, all, order, onOrder, definition, unsaved, offer, onChange }: Props) {
   const { data } = useQuery(samples);
   const context = data?.context ?? NO_CONTEXT;
   const problems = problemsOf(definition, data ? context : null);
-  const proofs = useProof(rule, all, definition, data);
-  const order = useAct(['rules', 'samples']);
+  const proofs = useProof(rule, all, definition, order, data);
   const askBefore = (other: string) => {
-    const ids = all.map(({ id }) => id).filter((id) => id !== rule.id);
-    order.mutate(() => call(orderRules, { body: { ids: ids.toSpliced(ids.indexOf(other), 0, rule.id) } }));
+    onOrder(
+      moveTo(
+        all,
+        rule.id,
+        all.findIndex(({ id }) => id === other),
+      ),
+    );
   };
   return (
     <>
@@ -79,25 +92,38 @@ function Workplace({ rule, all, definition, unsaved, offer, onChange }: Props) {
           senders={sendersIn(data)}
           onChange={onChange}
         />
-        <Actions
-          rule={rule}
-          all={all}
-          definition={definition}
-          unsaved={unsaved}
-          problems={problems}
-          proofs={proofs}
-          onSaved={() => {
-            onChange(null);
-          }}
-          onTakeBack={onChange}
-        />
+        {order && (
+          <MoveNote
+            rule={rule}
+            order={order}
+            proofs={proofs}
+            onDone={() => {
+              onOrder(null);
+            }}
+          />
+        )}
+        {!order && (
+          <Actions
+            rule={rule}
+            all={all}
+            definition={definition}
+            unsaved={unsaved}
+            problems={problems}
+            proofs={proofs}
+            onSaved={() => {
+              onChange(null);
+            }}
+            onTakeBack={onChange}
+            onOrder={onOrder}
+          />
+        )}
       </div>
       <Boundary what="the proof">
         <ProofPanel
           proofs={proofs}
           problem={problems[0]?.message ?? null}
           data={data}
-          onAskBefore={unsaved ? null : askBefore}
+          onAskBefore={unsaved || order ? null : askBefore}
         />
       </Boundary>
     </>

@@ -1,14 +1,16 @@
 import type { Rule } from '@hatband/contract';
 import { addRule } from '@hatband/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useNavigate, useParams, Link } from 'react-router';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
 import { call } from '../api/call.ts';
 import { AddButton } from '../shared/AddButton.tsx';
-import { Band } from '../shared/Band.tsx';
 import { Failed, Notice, PageHeader, PartLinks } from '../shared/Page.tsx';
 import { newRule } from './newRule.ts';
 import { rules } from './queries.ts';
+import { isOrderOf, moveTo } from './order.ts';
 import { RuleFiles } from './RuleFiles.tsx';
+import { RuleStack } from './RuleStack.tsx';
 import css from './Rules.module.css';
 import { RuleWorkplace } from './RuleWorkplace.tsx';
 
@@ -18,6 +20,15 @@ export function RulesPage() {
   const { data, error, refetch } = useQuery(rules);
   const present = data?.items.filter((rule) => !rule.deleted) ?? [];
   const open = data?.items.find((rule) => rule.id === (id ?? present[0]?.id));
+  const navigate = useNavigate();
+  const [wanted, setOrder] = useState<string[] | null>(null);
+  // Where rules were added or deleted meanwhile, an order that was being looked at means nothing any more.
+  const order = wanted && isOrderOf(wanted, present) ? wanted : null;
+  const shown = order ? order.flatMap((each) => present.find((rule) => rule.id === each) ?? []) : present;
+  const move = (moved: string, to: number) => {
+    setOrder(moveTo(present, moved, to));
+    void navigate(`/rules/${moved}`);
+  };
   return (
     <div className={css.page}>
       <PageHeader title="Rules">
@@ -33,23 +44,22 @@ export function RulesPage() {
       {error && <Failed error={error} retry={() => void refetch()} />}
       {data && (
         <>
-          <nav className={css.stack} aria-label="Rules in order">
-            {present.map((rule) => (
-              <StackLine key={rule.id} rule={rule} open={rule.id === open?.id} />
-            ))}
-            <p className={css.last}>
-              Asked from the top; the first that takes a message makes its task. Mail that none takes becomes
-              an unclaimed task by the built-in reading.
-            </p>
-          </nav>
-          <Open rule={open} all={present} />
+          <RuleStack rules={shown} openId={open?.id} onMove={move} />
+          <Open rule={open} all={present} order={order} onOrder={setOrder} />
         </>
       )}
     </div>
   );
 }
 
-function Open({ rule, all }: { rule: Rule | undefined; all: Rule[] }) {
+interface OpenProps {
+  rule: Rule | undefined;
+  all: Rule[];
+  order: string[] | null;
+  onOrder: (order: string[] | null) => void;
+}
+
+function Open({ rule, all, order, onOrder }: OpenProps) {
   if (!rule)
     return (
       <Notice title="No rules yet">
@@ -62,32 +72,7 @@ function Open({ rule, all }: { rule: Rule | undefined; all: Rule[] }) {
         Tasks that it made keep their values and where those came from.
       </Notice>
     );
-  return <RuleWorkplace key={rule.id} rule={rule} all={all} />;
-}
-
-const STATES = { live: 'live', draft: 'draft', paused: 'paused' };
-
-function StackLine({ rule, open }: { rule: Rule; open: boolean }) {
-  const shown = rule.draft ?? rule.live;
-  const changed = rule.draft !== null && rule.version !== null;
-  return (
-    <Link to={`/rules/${rule.id}`} className={css.stackLine} aria-current={open ? 'true' : undefined}>
-      <Band band={rule.state === 'live' ? (shown?.band ?? null) : null} />
-      <span className={css.stackName}>
-        <b>{shown?.name}</b>
-        <span>
-          {rule.problems.length > 0 && <b className={css.broken}>⚠ broken: </b>}
-          {rule.problems[0]?.message ?? STATES[rule.state]}
-          {changed && ', draft of a change'}
-        </span>
-      </span>
-      <span className={css.count} title="taken in the last 30 days">
-        {rule.takenIn30Days}
-        <br />
-        in 30 d
-      </span>
-    </Link>
-  );
+  return <RuleWorkplace key={rule.id} rule={rule} all={all} order={order} onOrder={onOrder} />;
 }
 
 function AddRule({ all }: { all: readonly Rule[] }) {

@@ -51,6 +51,6 @@ export function changesOf(effect: Effect): string[] {
 
 export function sayEffect(effect: Effect): string {
   const changes = changesOf(effect);
-  const what = changes.length === 0 ? 'nothing would be otherwise' : changes.join(', ');
+  const what = changes.length === 0 ? 'nothing would change' : changes.join(', ');
   return `On the ${String(effect.samples)} messages already here: takes ${String(effect.taken)}; ${what}.`;
 }

@@ -17,6 +17,8 @@ export function useProof(
   rule: Rule,
   all: readonly Rule[],
   definition: RuleDefinition,
+  /** The ids of all rules in another order; null: as they are asked now. */
+  order: readonly string[] | null,
   data: Samples | undefined,
 ): SampleProof[] | null {
   const worker = useRef<Worker>(null);
@@ -46,14 +48,14 @@ export function useProof(
       send(worker.current, {
         kind: 'prove',
         ticket: ticket.current,
-        ...ruleSets(rule, all, checked.data),
+        ...ruleSets(rule, all, checked.data, order),
         ruleId: rule.id,
       });
     }, PAUSE_MS);
     return () => {
       clearTimeout(timer);
     };
-  }, [data, rule, all, definition]);
+  }, [data, rule, all, definition, order]);
   return proofs;
 }
 
@@ -61,22 +63,26 @@ const send = (worker: Worker | null, job: ProofJob) => {
   worker?.postMessage(job);
 };
 
-/** The live rules as they are, and as they would be with this definition at its place in the order. */
+/**
+ * The live rules as they are, and as they would be: with this definition at its place in the order or, where another order
+ * is being looked at, as they are in that one.
+ */
 function ruleSets(
   rule: Rule,
   all: readonly Rule[],
   definition: RuleDefinition,
+  order: readonly string[] | null,
 ): { live: RuleVersion[]; next: RuleVersion[] } {
-  const isLive = (r: Rule) => r.state === 'live' && r.live !== null;
   const version = (r: Rule, d: RuleDefinition): RuleVersion => ({
     ruleId: r.id,
     version: r.version ?? 0,
     definition: d,
   });
+  const asNow = (r: Rule) => (r.state === 'live' && r.live ? [version(r, r.live)] : []);
   return {
-    live: all.flatMap((r) => (isLive(r) && r.live ? [version(r, r.live)] : [])),
-    next: all.flatMap((r) =>
-      r.id === rule.id ? [version(r, definition)] : isLive(r) && r.live ? [version(r, r.live)] : [],
-    ),
+    live: all.flatMap(asNow),
+    next: order
+      ? order.flatMap((id) => all.filter((r) => r.id === id).flatMap(asNow))
+      : all.flatMap((r) => (r.id === rule.id ? [version(r, definition)] : asNow(r))),
   };
 }

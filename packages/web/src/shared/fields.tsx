@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Input, Select } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Choose } from './Choose.tsx';
+import { Foreign } from './Foreign.tsx';
 import { projects } from '../api/queries.ts';
 import { PriorityBar } from './Band.tsx';
 import css from './fields.module.css';
@@ -20,7 +21,17 @@ export function TitleField({ value, onChange }: { value: string; onChange: (valu
       }}
     />
   );
-  return <InPlace name="title" shown={<b className={css.title}>{value}</b>} editor={editor} />;
+  return (
+    <InPlace
+      name="title"
+      shown={
+        <b className={css.title}>
+          <Foreign words={value} />
+        </b>
+      }
+      editor={editor}
+    />
+  );
 }
 
 interface TextEditorProps {
@@ -77,7 +88,13 @@ export function TextField({
     />
   );
   const shown =
-    value === '' ? <span className={css.none}>none</span> : <span className={css.words}>{value}</span>;
+    value === '' ? (
+      <span className={css.none}>none</span>
+    ) : (
+      <span className={css.words}>
+        <Foreign words={value} />
+      </span>
+    );
   return <InPlace name={name} shown={shown} editor={editor} />;
 }
 
@@ -108,7 +125,13 @@ export function NameField({
       onLeave={close}
     />
   );
-  return <InPlace name={name} shown={value ?? <span className={css.none}>none</span>} editor={editor} />;
+  return (
+    <InPlace
+      name={name}
+      shown={value === null ? <span className={css.none}>none</span> : <Foreign words={value} />}
+      editor={editor}
+    />
+  );
 }
 
 /** Several names; a new one may be written. */

@@ -2,6 +2,7 @@ import { settleProposal, type StoredProposal } from '@hatband/contract';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { Link } from 'react-router';
+import { Foreign } from '../shared/Foreign.tsx';
 import { call } from '../api/call.ts';
 import { proposals } from '../api/queries.ts';
 import { dayText, useClock } from '../shared/clock.ts';
@@ -41,7 +42,10 @@ function ProposalLine({
   return (
     <div>
       <p>
-        {from || 'A message'} writes <Link to={`/ledger/${String(arrivalId)}`}>“{words}”</Link>
+        <Foreign words={from || 'A message'} /> writes{' '}
+        <Link to={`/ledger/${String(arrivalId)}`}>
+          “<Foreign words={words} />”
+        </Link>
       </p>
       <div className={css.settle}>
         <Button

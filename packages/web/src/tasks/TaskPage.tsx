@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Checkbox, Input } from 'antd';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
+import { Foreign } from '../shared/Foreign.tsx';
 import { call } from '../api/call.ts';
 import { comments, task as taskQuery } from '../api/queries.ts';
 import { useClock } from '../shared/clock.ts';
@@ -56,9 +57,9 @@ function Fields({ task }: { task: Task }) {
       <p className={css.source}>
         from{' '}
         <Link to={`/ledger/${String(task.arrivalId)}`}>
-          {task.source.subject || 'a message without a subject'}
+          <Foreign words={task.source.subject || 'a message without a subject'} />
         </Link>
-        , {task.source.from}
+        , <Foreign words={task.source.from} />
       </p>
       <dl className={css.fields}>
         <TaskRows
@@ -144,13 +145,17 @@ function CommentLine({ comment: { text, at, by, attachments } }: { comment: Comm
           'you'
         ) : (
           <>
-            <Link to={`/ledger/${String(by.arrivalId)}`}>{by.from || 'a message'}</Link>, by the rule{' '}
-            {by.ruleName}
+            <Link to={`/ledger/${String(by.arrivalId)}`}>
+              <Foreign words={by.from || 'a message'} />
+            </Link>
+            , by the rule {by.ruleName}
           </>
         )}
         , {clock.ago(at)}
       </p>
-      <p className={css.words}>{text}</p>
+      <p className={css.words}>
+        <Foreign words={text} />
+      </p>
       {by.kind === 'rule' && attachments.length > 0 && (
         <p className={css.source}>
           With it:{' '}

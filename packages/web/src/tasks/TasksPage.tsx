@@ -3,6 +3,7 @@ import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { Checkbox } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { Foreign } from '../shared/Foreign.tsx';
 import { ruleNames, tasks } from '../api/queries.ts';
 import { Band, PriorityBar } from '../shared/Band.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
@@ -106,8 +107,9 @@ function TaskRow({ task, onTicked }: { task: Task; onTicked: (task: Task) => voi
           <Checkbox
             aria-label={`done: ${task.title}`}
             checked={done}
-            disabled={change.isPending}
             onChange={(e) => {
+              // Not disabled meanwhile, which would lose the focus.
+              if (change.isPending) return;
               setAsked(e.target.checked);
               change.mutate(
                 { status: e.target.checked ? 'completed' : 'needs action' },
@@ -123,7 +125,9 @@ function TaskRow({ task, onTicked }: { task: Task; onTicked: (task: Task) => voi
         </div>
       </td>
       <td className={css.title}>
-        <Link to={`/tasks/${String(task.id)}`}>{task.title}</Link>
+        <Link to={`/tasks/${String(task.id)}`}>
+          <Foreign words={task.title} />
+        </Link>
         <ErrorLine error={change.error} />
       </td>
       <td>{task.project?.name ?? <span className={css.none}>none</span>}</td>
@@ -135,7 +139,9 @@ function TaskRow({ task, onTicked }: { task: Task; onTicked: (task: Task) => voi
         {task.priority ?? <span className={css.none}>none</span>}
         <PriorityBar priority={task.priority} />
       </td>
-      <td className={css.from}>{task.source.from}</td>
+      <td className={css.from}>
+        <Foreign words={task.source.from} />
+      </td>
     </tr>
   );
 }
