@@ -2,10 +2,12 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: 'e2e',
+  globalSetup: './e2e/layWorld.ts',
   outputDir: 'test-results',
   timeout: 180_000,
   expect: { timeout: 30_000 },
-  workers: 2,
+  // Browsers wait a good deal too.
+  workers: 3,
   fullyParallel: true,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {

@@ -32,8 +32,8 @@ test('nothing is out of reach on a small laptop, at 150 % and on a telephone', a
   ] as const) {
     await page.setViewportSize({ width, height });
     await page.goto(`${demo.url}/rules`);
-    await page.getByRole('button', { name: 'New rule' }).scrollIntoViewIfNeeded();
-    const box = await page.getByRole('button', { name: 'New rule' }).boundingBox();
+    await page.getByRole('button', { name: 'New rule', exact: true }).scrollIntoViewIfNeeded();
+    const box = await page.getByRole('button', { name: 'New rule', exact: true }).boundingBox();
     expect((box?.x ?? 0) + (box?.width ?? 0)).toBeLessThanOrEqual(width);
     const proof = page.getByRole('complementary', { name: 'Proof' }).getByRole('status').last();
     await proof.scrollIntoViewIfNeeded();

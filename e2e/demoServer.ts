@@ -20,16 +20,11 @@ export interface DemoServer {
 
 const newFolder = () => mkdtempSync(path.join(tmpdir(), 'hatband-e2e-'));
 
-/** The demo world with all its mail read, once for all tests of this process. */
-let world: Promise<string> | null = null;
-
-async function layWorld(): Promise<string> {
+/** A folder with the demo world, all its mail read. */
+export async function layWorld(): Promise<string> {
   const folder = newFolder();
   const server = await startIn(folder, 'demo');
   await server.end();
-  process.once('exit', () => {
-    rmSync(folder, { recursive: true, force: true });
-  });
   return folder;
 }
 
@@ -39,7 +34,8 @@ export async function startDemo(
   more: Record<string, string> = {},
 ): Promise<DemoServer> {
   const folder = newFolder();
-  if (script === 'demo') cpSync(await (world ??= layWorld()), folder, { recursive: true });
+  if (script === 'demo' && process.env.TEST_WORLD)
+    cpSync(process.env.TEST_WORLD, folder, { recursive: true });
   const { end, ...server } = await startIn(folder, script, more);
   return {
     ...server,

@@ -25,7 +25,7 @@ test('a rule with a nested group, a labelled line, a lookup table, a counted day
 
   // When: one of two words in the subject, and none of two things.
   await page.getByRole('link', { name: 'rules', exact: true }).click();
-  await page.getByRole('button', { name: 'New rule' }).click();
+  await page.getByRole('button', { name: 'New rule', exact: true }).click();
   const rule = page.getByRole('region', { name: 'Rule', exact: true });
   await expect(rule).toContainText('a draft, not at work yet');
   await rule.getByRole('textbox', { name: 'name', exact: true }).fill('Crates to build');
@@ -105,4 +105,47 @@ test('a rule with a nested group, a labelled line, a lookup table, a counted day
   await expect(task).toContainText('On the road');
   await expect(task).toContainText('Crates to build: a lookup table');
   await expect(page.locator('mark[title="Object no."]')).toHaveText('SQ-0301');
+});
+
+test('a rule is moved by keys, and the new order is proved before it holds', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/rules`);
+  const stack = page.getByRole('navigation', { name: 'Rules in order' });
+  const names = () => stack.getByRole('link').locator('b').allTextContents();
+  await expect(stack.getByRole('link').first()).toBeVisible();
+  const before = await names();
+  const handle = stack.getByRole('button', { name: `move: ${before[2] ?? ''}` });
+  const move = async () => {
+    await handle.focus();
+    await page.keyboard.press('Space');
+    // The list takes a moment for each step of a move.
+    for (const key of ['ArrowUp', 'ArrowUp', 'Space']) {
+      await page.waitForTimeout(400);
+      await page.keyboard.press(key);
+    }
+  };
+  await move();
+  const note = page.getByRole('alertdialog', { name: 'Another order' });
+  await expect(note).toContainText(`${before[2] ?? ''} would stand at place 1 of ${String(before.length)}`);
+  await note.getByRole('button', { name: 'Keep the old order' }).click();
+  expect(await names()).toEqual(before);
+  await move();
+  await expect(note).toContainText('messages already here');
+  await note.getByRole('button', { name: 'Ask in this order' }).click();
+  await expect(note).toBeHidden();
+  await page.reload();
+  await expect(stack.getByRole('link').first()).toContainText(before[2] ?? '');
+});
+
+test('a project that is missed is made within the rule', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/rules`);
+  await page.getByRole('button', { name: 'New rule', exact: true }).click();
+  const rule = page.getByRole('region', { name: 'Rule', exact: true });
+  await expect(rule).toContainText('a draft, not at work yet');
+  await rule.getByRole('textbox', { name: 'name', exact: true }).fill('Signs');
+  await rule.getByRole('button', { name: 'write: where line 1 goes' }).click();
+  await rule.getByRole('combobox', { name: 'project of line 1' }).click();
+  await page.getByRole('option', { name: 'a new project …' }).locator('visible=true').click({ force: true });
+  await rule.getByRole('textbox', { name: 'name of the new project' }).fill('Signals');
+  await page.keyboard.press('Enter');
+  await expect(rule).toContainText('in Signals');
 });

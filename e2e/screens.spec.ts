@@ -203,7 +203,7 @@ test.describe('Rules', () => {
     demo,
   }) => {
     await page.goto(`${demo.url}/rules`);
-    await page.getByRole('button', { name: 'New rule' }).click();
+    await page.getByRole('button', { name: 'New rule', exact: true }).click();
     const sheet = page.getByRole('region', { name: 'Rule', exact: true });
     await expect(sheet).toContainText('a draft, not at work yet');
     await sheet.getByRole('textbox', { name: 'name', exact: true }).fill('River couriers');

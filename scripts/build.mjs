@@ -1,31 +1,39 @@
-// Builds the page (Vite) and the server with its reading thread (esbuild) into dist/.
+// Builds the page (Vite), the server with its reading thread and the terminal (esbuild) into dist/.
 import { build } from 'esbuild';
 import { execFileSync } from 'node:child_process';
 
 const root = new URL('..', import.meta.url).pathname;
 
+const NODE = {
+  absWorkingDir: root,
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  target: 'node20',
+  sourcemap: 'linked',
+  banner: {
+    js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+  },
+  logLevel: 'warning',
+};
+
+/** The server with its scripts, and the terminal. */
 export async function buildServer() {
-  await build({
-    entryPoints: {
-      main: 'packages/server/src/main.ts',
-      demo: 'demo/main.ts',
-      reader: 'packages/server/src/pipeline/reader.worker.ts',
-      ruleFile: 'packages/server/src/rules/ruleFile.worker.ts',
-    },
-    absWorkingDir: root,
-    outdir: 'dist/server',
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    target: 'node20',
-    sourcemap: 'linked',
-    // Packages that load files of their own at run time stay outside; the rest goes in.
-    external: ['better-sqlite3', 'knex', 'pino'],
-    banner: {
-      js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
-    },
-    logLevel: 'warning',
-  });
+  await Promise.all([
+    build({
+      ...NODE,
+      entryPoints: {
+        main: 'packages/server/src/main.ts',
+        demo: 'demo/main.ts',
+        reader: 'packages/server/src/pipeline/reader.worker.ts',
+        ruleFile: 'packages/server/src/rules/ruleFile.worker.ts',
+      },
+      outdir: 'dist/server',
+      // Packages that load files of their own at run time, or are large, stay outside; the rest goes in.
+      external: ['better-sqlite3', 'knex', 'pino', 'date-holidays'],
+    }),
+    build({ ...NODE, entryPoints: { main: 'packages/cli/src/main.ts' }, outdir: 'dist/cli' }),
+  ]);
 }
 
 export function buildWeb() {
@@ -37,7 +45,6 @@ export function buildWeb() {
 }
 
 if (process.argv[1] === new URL(import.meta.url).pathname) {
-  // The unit tests build the server themselves.
   if (!process.argv.includes('--web-only')) await buildServer();
   if (!process.argv.includes('--server-only')) buildWeb();
 }

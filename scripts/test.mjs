@@ -1,4 +1,5 @@
-// npm test: installs what is missing, runs every check, and ends with one line that sums them all.
+// npm test: installs what is missing, runs every check, and ends with one line that sums them all. With --long the tests
+// that take more the longer they are run take as much as they ever do.
 import { Buffer } from 'node:buffer';
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
@@ -12,6 +13,13 @@ const DEBIAN = [
   ['/usr/bin/curl', 'curl'],
   ['/usr/bin/python3', 'python3'],
 ];
+/** What is tested was built at the beginning. */
+const BUILT = {
+  ...process.env,
+  TEST_BUILT: '1',
+  ...(process.argv.includes('--long') ? { TEST_LONG: '1' } : {}),
+};
+const times = [];
 let passed = 0;
 let failed = 0;
 
@@ -20,10 +28,16 @@ installDebianPackages();
 rmSync(`${root}test-results`, { recursive: true, force: true });
 mkdirSync(`${root}test-results`);
 
-// The unit tests wait a good deal; the checks use the time.
-await Promise.all([checkAll(), unitTests()]);
-await suite('e2e', playwrightResult, 'node_modules/@playwright/test/cli.js', 'test');
+await check('build', 'scripts/build.mjs');
+// Tests wait a good deal; what runs beside them uses the time.
+await Promise.all([
+  checkAll(),
+  unitTests(),
+  suite('e2e', playwrightResult, 'node_modules/@playwright/test/cli.js', 'test'),
+]);
 
+for (const [name, ms] of times)
+  console.log(`${name.padEnd(8)} ${String(Math.round(ms / 1000)).padStart(4)} s`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
@@ -32,7 +46,6 @@ async function checkAll() {
   await check('lint', 'node_modules/eslint/bin/eslint.js', '.');
   await check('format', 'node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.');
   await check('imports', 'scripts/imports.mjs');
-  await check('page', 'scripts/build.mjs', '--web-only');
 }
 
 function unitTests() {
@@ -49,11 +62,13 @@ function unitTests() {
 
 /** What is said is shown once it is over, so that two that run together stay apart. */
 function run(name, args) {
+  const began = Date.now();
   return new Promise((resolve) => {
-    const child = spawn(process.execPath, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+    const child = spawn(process.execPath, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'], env: BUILT });
     const said = [];
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => said.push(data));
     child.on('close', (code) => {
+      times.push([name, Date.now() - began]);
       console.log(`\n── ${name}`);
       process.stdout.write(Buffer.concat(said));
       resolve(code === 0);

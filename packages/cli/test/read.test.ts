@@ -66,8 +66,8 @@ interface Run {
 
 function hatband(args: string[], input = ''): Promise<Run> {
   return new Promise((resolve) => {
-    const main = path.join(import.meta.dirname, '../src/main.ts');
-    const child = execFile(process.execPath, ['--import', 'tsx', main, ...args], (error, out, complaint) => {
+    const main = path.join(import.meta.dirname, '../../../dist/cli/main.js');
+    const child = execFile(process.execPath, [main, ...args], (error, out, complaint) => {
       const lines = out.split('\n').filter((line) => line !== '');
       resolve({
         status: Number(error?.code ?? 0),

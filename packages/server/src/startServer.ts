@@ -19,7 +19,7 @@ import { openSecrets, type Secrets } from './mailbox/secret.ts';
 import { startPipeline } from './pipeline/pipeline.ts';
 import { PracticeNews } from './practice/account.ts';
 import { ensurePractice } from './practice/ensurePractice.ts';
-import { startReader } from './pipeline/reader.ts';
+import { startReader, type Reader } from './pipeline/reader.ts';
 import { openRuleSet } from './rules/ruleSet.ts';
 import { openUser, type UserNow } from './settings/user.ts';
 import { listenSmtp, type SmtpOptions } from './smtp/server.ts';
@@ -38,6 +38,8 @@ export interface Parts {
   ruleFileScript: URL;
   webFolder: string;
   readerTimeoutMs?: number;
+  /** A reader that several servers share; its owner closes it. */
+  reader?: Reader;
   /** Throws away what the data folder holds. */
   anew?: boolean;
   /** Shorter times for tests. */
@@ -89,7 +91,7 @@ async function listen(config: Config, parts: Parts, base: Base): Promise<Running
   const budget = makeByteBudget();
   const events = makeEvents(store, background);
   const liveRules = openRuleSet(store, user);
-  const reader = startReader(parts.readerScript, parts.readerTimeoutMs ?? READER_TIMEOUT_MS);
+  const reader = parts.reader ?? startReader(parts.readerScript, parts.readerTimeoutMs ?? READER_TIMEOUT_MS);
   const practiceNews = new PracticeNews();
   const wake = () => {
     pipeline.wake();
@@ -150,7 +152,7 @@ async function listen(config: Config, parts: Parts, base: Base): Promise<Running
     await imports.stop();
     await post.stop();
     await pipeline.stop(GRACE_MS);
-    reader.close();
+    if (!parts.reader) reader.close();
     events.close();
     web.close();
     web.closeAllConnections();

@@ -4,6 +4,7 @@ import { connect } from 'node:net';
 import path from 'node:path';
 import { expect, test } from 'vitest';
 import { asker, newFolder, sendMail, settled, startTestServer, until } from './testServer.ts';
+import { amount } from '../../../scripts/testAmount.ts';
 import { fragileReader } from './fragileReader.ts';
 import { spawnServer, type ServerProcess } from './serverProcess.ts';
 
@@ -21,10 +22,11 @@ async function sendUntilBroken(port: number, to: string, name: string): Promise<
   }
 }
 
-test('50 times killed under load, each message that got its 250 is there once and its task once', async () => {
+const KILLS = amount(10, 50);
+test(`${KILLS} times killed under load, each message that got its 250 is there once and its task once`, async () => {
   const folder = await newFolder();
   const confirmed: string[] = [];
-  for (let round = 0; round < 50; round += 1) {
+  for (let round = 0; round < KILLS; round += 1) {
     const server = await spawnServer(folder);
     const inbox = (await asker(server.port)(contract.listAddresses)).items[0]?.address ?? '';
     const sending = Promise.all(

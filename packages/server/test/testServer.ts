@@ -1,12 +1,14 @@
 import type { Endpoint, Problem } from '@hatband/contract';
 import * as contract from '@hatband/contract';
 import type { RuleInput } from '@hatband/core/rules';
-import { mkdtemp, rm } from 'node:fs/promises';
+import { copyFile, mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createTransport } from 'nodemailer';
 import type { z } from 'zod';
 import { readConfig } from '../src/config.ts';
+import { startReader, type Reader } from '../src/pipeline/reader.ts';
+import { DATABASE_FILE, openStore } from '../src/store/index.ts';
 import { startServer, type Parts, type RunningServer } from '../src/startServer.ts';
 
 const ME = 'ines.tavare@saltmarsh.example';
@@ -24,6 +26,38 @@ export const settings = (folder: string) => ({
 
 export const newFolder = () => mkdtemp(path.join(tmpdir(), 'hatband-test-'));
 
+const READER = new URL('server/reader.js', DIST);
+
+/** One for all servers of this process: it takes a second to be quick. */
+let reader: Reader | null = null;
+/** Its servers ask it one after another. */
+function inTurn({ read, close }: Reader): Reader {
+  let last: Promise<unknown> = Promise.resolve();
+  return {
+    read: (...job) => {
+      const next = last.then(() => read(...job));
+      last = next.catch(() => undefined);
+      return next;
+    },
+    close,
+  };
+}
+
+/** A folder with an empty database as it is today, made once. */
+let empty: Promise<string> | null = null;
+
+async function makeEmpty(): Promise<string> {
+  const folder = await newFolder();
+  await (await openStore(folder)).close();
+  return path.join(folder, DATABASE_FILE);
+}
+
+async function newStore(): Promise<string> {
+  const folder = await newFolder();
+  await copyFile(await (empty ??= makeEmpty()), path.join(folder, DATABASE_FILE));
+  return folder;
+}
+
 export interface TestServer extends RunningServer {
   folder: string;
   inbox: string;
@@ -38,9 +72,11 @@ export async function startTestServer(
   folder?: string,
   more: Record<string, string> = {},
 ): Promise<TestServer> {
-  const data = folder ?? (await newFolder());
+  const data = folder ?? (await newStore());
+  const own = parts.readerScript !== undefined || parts.readerTimeoutMs !== undefined;
   const server = await startServer(readConfig({ ...settings(data), ...more }), {
-    readerScript: new URL('server/reader.js', DIST),
+    readerScript: READER,
+    ...(own ? {} : { reader: (reader ??= inTurn(startReader(READER, 20_000))) }),
     ruleFileScript: new URL('server/ruleFile.js', DIST),
     webFolder: new URL('web', DIST).pathname,
     ...parts,
