@@ -2,7 +2,7 @@ import { checkKind, sameName, wordsOfValue } from '../tasks/index.ts';
 import { leavesOf, problemsOfWhen } from './when.ts';
 import { needsOfReading, problemsOfReading } from './readings/index.ts';
 import type { Context } from './context.ts';
-import type { Effect } from './effects.ts';
+import { templatesOf, type Effect } from './effects.ts';
 import { missing, type Fault } from './missing.ts';
 import { compilePattern, hasGroup } from './pattern.ts';
 import { compileTemplate } from './template.ts';
@@ -38,9 +38,8 @@ export function checkRule(definition: RuleDefinition, context: Context): Problem
 }
 
 function problemsOfEffect(effect: Effect, fields: readonly string[]): Problem[] {
-  if (effect.kind !== 'send') return [];
-  return (['subject', 'text'] as const).flatMap((part) =>
-    compileTemplate(effect[part])
+  return templatesOf(effect).flatMap(({ part, text }) =>
+    compileTemplate(text)
       .fields.filter((field) => !has(fields, field))
       .map((field) => ({ path: [part], message: `This rule reads no ${field}.` })),
   );

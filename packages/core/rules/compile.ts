@@ -1,6 +1,6 @@
 import type { Problem } from './check.ts';
 import { checkRule } from './check.ts';
-import { compileEffect, type MakeEffect } from './compileEffect.ts';
+import { compileEffect, type MakeEffect } from './effects.ts';
 import type { Terms } from './conditions/kind.ts';
 import type { Context } from './context.ts';
 import type { RuledOut } from './outcome.ts';
@@ -82,7 +82,7 @@ export function compileRule(version: RuleVersion, context: Context): CompiledRul
     rows: orderRows(rows).ordered.map((row) => compileRow(row, context)),
     lines: route.map((line) => line.if && compileWhen(line.if, context)),
     units: compileUnits(makes),
-    effects: effects.map(compileEffect),
+    effects: effects.map((effect) => compileEffect(effect)),
     seesReplies: leavesOf(when).some(
       ({ condition, path }) => condition.kind === 'automatic' && !path.includes('none'),
     ),

@@ -1,9 +1,10 @@
-import { sayEffect } from './dueEffect.ts';
+import { sayEffect } from './effects.ts';
 import { sayMakes } from './makes.ts';
 import { sayIf, sayLine } from './route.ts';
 import type { ReadRow, RuleDefinition } from './rule.ts';
 import { fieldName } from './fieldName.ts';
-import { sayRow, sayStart } from './sentences.ts';
+import { sayRow } from './sentences.ts';
+import { sayStart } from './starts.ts';
 import { openGroup, sayWhen } from './when.ts';
 
 /** A line of a rule in words. */

@@ -11,6 +11,7 @@ import type { MadeTask } from './madeTask.ts';
 import type { Made, Outcome, RuleTrace } from './outcome.ts';
 import { comment, runRule, type RuleResult } from './runRule.ts';
 import { HoldForPerson, RuleFailure } from './stops.ts';
+import { isStartedBy } from './starts.ts';
 import { termsOf } from './terms.ts';
 import { viewOf, type View } from './view.ts';
 import type { Tested } from './when.ts';
@@ -117,12 +118,7 @@ function isMeantFor({ version, seesReplies }: CompiledRule, { delivery, reading 
   const { start, makes } = version.definition;
   // What comes by a task's own address is about that task.
   if (delivery.target.kind === 'task' && makes.kind !== 'comment') return false;
-  const labels = delivery.set === null ? delivery.labels : [delivery.set];
-  const isLabelled =
-    start.kind !== 'label' || labels.some((label) => start.is.some((wanted) => sameName(wanted, label)));
-  return (
-    start.kind === delivery.occasion && isLabelled && (seesReplies || reading.facts.automatic !== 'reply')
-  );
+  return isStartedBy(start, delivery) && (seesReplies || reading.facts.automatic !== 'reply');
 }
 
 /** Asks a rule and, where it takes the message, adds what it makes. Answers whether later rules are asked. */

@@ -5,8 +5,7 @@ export { CONDITION_KINDS, LeafCondition, sayCondition, type ConditionKind } from
 export { isMeant, Who, whoIsMeant } from './conditions/who.ts';
 export { Context, Named } from './context.ts';
 export { differenceOf, type LineChange } from './difference.ts';
-export { DueEffect, sayEffect } from './dueEffect.ts';
-export { Effect } from './effects.ts';
+export { DueEffect, Effect, EFFECT_KINDS, sayEffect, type EffectKind } from './effects.ts';
 export { Evidence, FieldEvidence, Held } from './evidence.ts';
 export { evaluate, evaluateBuiltIn, evaluateOne, testRule, type EvaluateOptions } from './evaluate.ts';
 export {
@@ -23,7 +22,7 @@ export { isTooDeep } from './isTooDeep.ts';
 export { issuesOf, type Misfit } from './issues.ts';
 export { kindsPage } from './kindsPage.ts';
 export { KEY_NAMES, LookupTable, problemOfRow, WrittenTable } from './lookupTable.ts';
-export { Makes, sayMakes } from './makes.ts';
+export { Makes, MAKES_KINDS, sayMakes, type MakesKind } from './makes.ts';
 export { leavesIn, namesIn, renameInRule } from './names.ts';
 export {
   Made,
@@ -41,10 +40,11 @@ export { withNamesOfToday } from './renamedSteps.ts';
 export type { NamedThing, Rename } from './rename.ts';
 export { Ref, Route, RouteLine, sayLine } from './route.ts';
 export { Band } from './band.ts';
-export { NO_VALUE, ReadRow, RuleDefinition, RuleVersion, Start, withIds, type RuleInput } from './rule.ts';
+export { NO_VALUE, ReadRow, RuleDefinition, RuleVersion, withIds, type RuleInput } from './rule.ts';
 export { kindOfField } from './rows.ts';
 export { MessageScope, sayScope, Scope } from './scope.ts';
 export { fieldName } from './fieldName.ts';
 export { sayAttempt, sayRule, sayTrace, type TraceLine } from './sentences.ts';
-export { sayStep, TidyStep } from './tidy.ts';
+export { Start, START_KINDS, type StartKind } from './starts.ts';
+export { sayStep, TIDY_KINDS, TidyStep, type TidyKind } from './tidy.ts';
 export { Condition, Group, isGroup, openGroup, sayWhen, Tested } from './when.ts';

@@ -1,16 +1,19 @@
 import { z } from 'zod';
 import { FieldKind, BUILT_IN_FIELDS } from '../tasks/index.ts';
 import { CONDITION_KINDS } from './conditions/index.ts';
-import { Effect } from './effects.ts';
-import { Makes } from './makes.ts';
+import { EFFECT_KINDS } from './effects.ts';
+import { MAKES_KINDS } from './makes.ts';
 import { READING_KINDS } from './readings/index.ts';
-import { TidyStep } from './tidy.ts';
+import { START_KINDS } from './starts.ts';
+import { TIDY_KINDS } from './tidy.ts';
 
 /** The page of all kinds, in Markdown, made from the tables of kinds. */
 export function kindsPage(): string {
   return [
-    '# The kinds of conditions and readings',
+    '# The kinds of which rules are made',
     'This page is made from the tables of kinds (`packages/core/rules`). How rules are written is told in [rules.md](rules.md). What has a default may be left out.',
+    '## Starts (`start`)',
+    ...Object.entries(START_KINDS).map(([name, kind]) => section(name, kind.doc, kind.schema)),
     '## Conditions (`when`, and `if` in the route)',
     'Groups: `{"all": […]}`, `{"any": […]}`, `{"none": […]}`, nested as you like.',
     ...Object.entries(CONDITION_KINDS).map(([name, kind]) => section(name, kind.doc, kind.schema)),
@@ -18,11 +21,11 @@ export function kindsPage(): string {
     'Every reading may have an `id` (evidence names it; one is given where you give none) and `tidy` steps.',
     ...Object.entries(READING_KINDS).map(([name, kind]) => section(name, kind.doc, kind.schema)),
     '## Tidy steps',
-    ...TidyStep.def.options.map((schema) => section(schema.shape.do.value, '', schema)),
+    ...Object.entries(TIDY_KINDS).map(([name, kind]) => section(name, kind.doc, kind.schema)),
     '## What a rule makes (`makes`)',
-    ...Makes.def.options.map((schema) => section(schema.shape.kind.value, '', schema)),
+    ...Object.entries(MAKES_KINDS).map(([name, kind]) => section(name, kind.doc, kind.schema)),
     '## Effects',
-    ...Effect.def.options.map((schema) => section(schema.shape.kind.value, '', schema)),
+    ...Object.entries(EFFECT_KINDS).map(([name, kind]) => section(name, kind.doc, kind.schema)),
     '## Fields',
     `Built in: ${Object.entries(BUILT_IN_FIELDS)
       .map(([name, { kind }]) => `\`${name}\` (${kind})`)
@@ -35,7 +38,12 @@ export function kindsPage(): string {
 
 function section(name: string, doc: string, schema: z.ZodObject): string {
   const parts = Object.entries<z.ZodType>(schema.shape).filter(
-    ([part, inner]) => !(inner instanceof z.ZodLiteral) && part !== 'id' && part !== 'tidy',
+    ([part, inner]) =>
+      !(inner instanceof z.ZodLiteral) &&
+      part !== 'id' &&
+      part !== 'tidy' &&
+      part !== 'kind' &&
+      part !== 'do',
   );
   const lines = parts.map(
     ([part, inner]) =>

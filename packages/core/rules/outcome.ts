@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { EvidenceSpan } from '../reading/index.ts';
 import { Value } from '../tasks/index.ts';
-import { DueEffect } from './dueEffect.ts';
+import { DueEffect } from './effects.ts';
 import { MadeTask } from './madeTask.ts';
 import { Proposal } from './proposal.ts';
 import { Evidence, Held, RuleName } from './evidence.ts';

@@ -14,16 +14,8 @@ import { Effect } from './effects.ts';
 import { Makes } from './makes.ts';
 import { RuleReading } from './readings/index.ts';
 import { Route } from './route.ts';
+import { Start } from './starts.ts';
 import { Group } from './when.ts';
-
-/** What sets a rule to work. `look`: the task is shown filled in before it is saved. */
-export const Start = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('arrival') }),
-  z.strictObject({ kind: z.literal('label'), is: z.array(z.string().trim().min(1)).min(1, 'Name a label.') }),
-  z.strictObject({ kind: z.literal('flag') }),
-  z.strictObject({ kind: z.literal('hand'), look: z.boolean().default(false) }),
-]);
-export type Start = z.infer<typeof Start>;
 
 /** What forms and tables hold where there is no value. */
 export const NO_VALUE = ['-', '–', '—', 'n/a'];

@@ -1,8 +1,8 @@
 import { nameKey, wordsOfValue, type Value } from '../tasks/index.ts';
 import type { CompiledRule } from './compile.ts';
-import type { DueEffect } from './dueEffect.ts';
+import type { DueEffect } from './effects.ts';
 import type { KnownTask } from './incoming.ts';
-import type { Makes } from './makes.ts';
+import type { MakesKind, MakesOf } from './makes.ts';
 import { makeTask } from './makeTask.ts';
 import type { MadeTask } from './madeTask.ts';
 import type { Made, MadeComment, TaskTrace } from './outcome.ts';
@@ -32,13 +32,30 @@ export interface RuleResult {
 export function runRule(rule: CompiledRule, view: View): RuleResult {
   const [problem] = rule.problems;
   if (problem) throw new RuleFailure(problem.message);
-  const { makes } = rule.version.definition;
-  if (makes.kind === 'hold') throw new HoldForPerson(makes.why || 'The rule says so.');
-  if (makes.kind === 'nothing') return { ...NONE, effects: effectsOf(rule, view) };
-  if (makes.kind === 'comment') return commentOr(rule, view, makes);
+  return workOf(rule, view, rule.version.definition.makes);
+}
+
+const workOf = <K extends MakesKind>(rule: CompiledRule, view: View, makes: MakesOf<K>): RuleResult =>
+  WORK[makes.kind](rule, view, makes);
+
+const makeUnits = (rule: CompiledRule, view: View): RuleResult => {
   const { units, remark } = rule.units(view);
   return { ...makeTasks(rule, view, units), remark };
-}
+};
+
+/** How each kind of what a rule makes is made. */
+const WORK: { [K in MakesKind]: (rule: CompiledRule, view: View, makes: MakesOf<K>) => RuleResult } = {
+  task: makeUnits,
+  items: makeUnits,
+  rows: makeUnits,
+  matches: makeUnits,
+  project: makeUnits,
+  comment: commentOr,
+  nothing: (rule, view) => ({ ...NONE, effects: effectsOf(rule, view) }),
+  hold: (_, __, { why }) => {
+    throw new HoldForPerson(why || 'The rule says so.');
+  },
+};
 
 const NONE: RuleResult = { tasks: [], comments: [], makes: [], effects: [], trace: [], remarks: [] };
 
@@ -83,7 +100,7 @@ const distinct = (makes: readonly Made[]): Made[] => [
 function openProject(
   rule: CompiledRule,
   view: View,
-  { named }: Extract<Makes, { kind: 'project' }>,
+  { named }: MakesOf<'project'>,
 ): Extract<Made, { what: 'project' }> {
   const value = readWhole(rule, view).values.get(nameKey(named))?.value;
   const name = value === undefined ? '' : wordsOfValue(value).slice(0, 80).trim();
@@ -94,7 +111,7 @@ function openProject(
 /** Where a message says what it has to say: the newest words, of a note to oneself the note. */
 const scopeOfWords = (view: View) => (view.text('newest').value.trim() === '' ? 'note' : 'newest');
 
-function commentOr(rule: CompiledRule, view: View, makes: Extract<Makes, { kind: 'comment' }>): RuleResult {
+function commentOr(rule: CompiledRule, view: View, makes: MakesOf<'comment'>): RuleResult {
   const on = makes.on.map((how) => taskOf(how, view)).find((task) => task !== null) ?? null;
   if (on) return comment(rule, view, on);
   if (makes.otherwise === 'hold') throw new HoldForPerson('There is no task that it could be a comment on.');

@@ -1,13 +1,14 @@
 import { wordsOfValue } from '../tasks/index.ts';
 import { BUILT_IN } from './builtIn.ts';
 import { sayCondition } from './conditions/index.ts';
-import { sayEffect } from './dueEffect.ts';
+import { sayEffect } from './effects.ts';
 import { fieldName } from './fieldName.ts';
-import { sayMakes } from './makes.ts';
+import { MAKES_KINDS, sayMakes } from './makes.ts';
 import type { Outcome, RuleTrace, TaskTrace, TriedReading } from './outcome.ts';
 import { sayReading } from './readings/index.ts';
 import { sayRoute } from './route.ts';
-import type { ReadRow, RuleDefinition, Start } from './rule.ts';
+import type { ReadRow, RuleDefinition } from './rule.ts';
+import { sayStart } from './starts.ts';
 import { sayStep } from './tidy.ts';
 import { openGroup, sayWhen, type Tested } from './when.ts';
 
@@ -15,7 +16,7 @@ import { openGroup, sayWhen, type Tested } from './when.ts';
 export function sayRule(rule: RuleDefinition): string {
   const isForAll = openGroup(rule.when).of.length === 0;
   const mail = isForAll ? 'All mail' : `Mail that ${sayWhen(rule.when)}`;
-  const routed = makesTasks(rule) ? ` ${sayRoute(rule.route)}` : '';
+  const routed = MAKES_KINDS[rule.makes.kind].routed ? ` ${sayRoute(rule.route)}` : '';
   const fields = rule.read
     .map((row) => `; its ${fieldName(row.field)} ${isPlural(row.field) ? 'are' : 'is'} ${sayRow(row)}`)
     .join('');
@@ -23,23 +24,6 @@ export function sayRule(rule: RuleDefinition): string {
   const goOn = rule.then === 'go on' ? ' Later rules fill what is still empty.' : '';
   const again = rule.again === 'make' ? ' Mail that came another way before becomes another task.' : '';
   return `${mail}${sayStart(rule.start)} ${sayMakes(rule.makes)}${routed}${fields}.${effects}${goOn}${again}`;
-}
-
-const makesTasks = ({ makes }: RuleDefinition) =>
-  !['nothing', 'hold', 'comment', 'project'].includes(makes.kind);
-
-/** What sets a rule to work, in words behind the mail that it takes; on arrival none. */
-export function sayStart(start: Start): string {
-  switch (start.kind) {
-    case 'arrival':
-      return '';
-    case 'label':
-      return `, once it is labelled ${start.is.join(' or ')},`;
-    case 'flag':
-      return ', once it is flagged,';
-    case 'hand':
-      return `, when you choose so${start.look ? ' and have looked at it' : ''},`;
-  }
 }
 
 const isPlural = (field: string) => ['tags', 'reminders', 'notes'].includes(field);

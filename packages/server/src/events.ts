@@ -1,5 +1,4 @@
 import type { ChangeEvent } from '@hatband/contract';
-import type { Knex } from 'knex';
 import type { Background } from './background.ts';
 import type { EventRow, Store } from './store/index.ts';
 
@@ -11,19 +10,9 @@ const PAUSE_MS = 100;
 export type Kind = EventRow['kind'];
 
 export interface Events {
-  /** Call it after the commit of a transaction that recorded events. */
-  notify: () => void;
   /** Sends what came after `since` and from then on all that comes, until the answer is called. */
   subscribe: (since: number | null, send: (events: ChangeEvent[]) => void) => () => void;
   close: () => void;
-}
-
-/** Writes the event rows of a change, within its transaction. */
-export async function record(
-  trx: Knex.Transaction,
-  events: readonly { kind: Kind; ref: string }[],
-): Promise<void> {
-  if (events.length > 0) await trx('events').insert([...events]);
 }
 
 export function makeEvents(store: Store, background: Background): Events {
@@ -50,8 +39,8 @@ export function makeEvents(store: Store, background: Background): Events {
       Math.max(0, last + PAUSE_MS - Date.now()),
     );
   };
+  store.onChange(schedule);
   return {
-    notify: schedule,
     subscribe: (seen, send) => {
       const subscriber = { seq: seen ?? Number.MAX_SAFE_INTEGER, send };
       let isOver = false;

@@ -5,7 +5,7 @@ import { openAccess } from './access/access.ts';
 import { makeBackground } from './background.ts';
 import { makeClock, type Clock } from './clock.ts';
 import type { Config } from './config.ts';
-import { codeOf, StartFailure } from './errors.ts';
+import { codeOf, StartFailure, traceOf } from './errors.ts';
 import { makeEvents, pruneEvents } from './events.ts';
 import { openImports } from './files/imports.ts';
 import { makeApp } from './http/app.ts';
@@ -93,12 +93,11 @@ async function listen(config: Config, parts: Parts, base: Base): Promise<Running
   const liveRules = openRuleSet(store, user);
   const reader = parts.reader ?? startReader(parts.readerScript, parts.readerTimeoutMs ?? READER_TIMEOUT_MS);
   const practiceNews = new PracticeNews();
-  const wake = () => {
-    pipeline.wake();
-    events.notify();
-  };
+  const wake = () => pipeline.wake();
   const deposit = makeDeposit(store, wake, () => smtp.receiving() + imports.underWay());
-  const directory = await openDirectory(store, domain, clock);
+  const directory = await openDirectory(store, domain, clock, (error) => {
+    log.error({ error: traceOf(error) }, 'the addresses could not be read anew');
+  });
   const context = async () => (await liveRules()).context;
   const receive = makeReceive({ store, deposit, context, clock });
   const shared = { ...base, directory, receive, events, liveRules, practiceNews, background, budget };
@@ -140,13 +139,16 @@ async function listen(config: Config, parts: Parts, base: Base): Promise<Running
     domain,
     quietSince: smtp.quietSince,
     onApplied: () => {
-      events.notify();
       post.carry();
     },
     clock,
     log,
   });
   const post = await openPost({ ...shared, ...parts.mailboxTimes });
+  store.onChange((kinds) => {
+    // A rule may start by another label now.
+    if (kinds.has('rule')) post.lookAgain();
+  });
   const stop = async () => {
     await smtp.stop(GRACE_MS);
     await imports.stop();

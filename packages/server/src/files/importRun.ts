@@ -1,12 +1,11 @@
 import { setImmediate as nextTurn, setTimeout as sleep } from 'node:timers/promises';
 import type { Logger } from 'pino';
 import { messageOf, traceOf } from '../errors.ts';
-import { record, type Events } from '../events.ts';
 import type { ByteBudget } from '../intake/byteBudget.ts';
 import type { Recipient } from '../intake/directory.ts';
 import type { Receive } from '../intake/receive.ts';
 import { shortened } from '../lengths.ts';
-import type { ImportItemRow, ImportRow, Store } from '../store/index.ts';
+import { record, type ImportItemRow, type ImportRow, type Store } from '../store/index.ts';
 import { messagesIn, type FoundMessage } from './messagesIn.ts';
 import type { Scratch } from './scratch.ts';
 
@@ -21,7 +20,6 @@ export interface RunOptions {
   receive: Receive;
   budget: ByteBudget;
   scratch: Scratch;
-  events: Events;
   log: Logger;
 }
 
@@ -101,7 +99,7 @@ async function takeOne(receive: Receive, recipient: Recipient, found: FoundMessa
 }
 
 async function saveItems(
-  { store, events }: RunOptions,
+  { store }: RunOptions,
   { id }: ImportRow,
   { from, items, done }: { from: number; items: readonly FoundMessage[]; done: readonly Taken[] },
 ): Promise<void> {
@@ -117,11 +115,10 @@ async function saveItems(
       .update({ read: items.at(-1)?.read ?? 0 });
     await record(trx, [{ kind: 'import', ref: String(id) }]);
   });
-  events.notify();
 }
 
 async function finish(
-  { store, events }: RunOptions,
+  { store }: RunOptions,
   { id, size }: ImportRow,
   state: ImportRow['state'],
   problem: string | null,
@@ -130,5 +127,4 @@ async function finish(
     await trx('imports').where({ id }).update({ state, problem, read: size });
     await record(trx, [{ kind: 'import', ref: String(id) }]);
   });
-  events.notify();
 }

@@ -6,10 +6,9 @@ import type { Readable } from 'node:stream';
 import type { Background } from '../background.ts';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
-import { record } from '../events.ts';
 import type { Directory, Recipient } from '../intake/directory.ts';
 import { shortened } from '../lengths.ts';
-import type { ImportItemRow, ImportRow, Store } from '../store/index.ts';
+import { record, type ImportItemRow, type ImportRow, type Store } from '../store/index.ts';
 import { bringIn, type Run, type RunOptions } from './importRun.ts';
 import { makeScratch } from './scratch.ts';
 
@@ -36,7 +35,7 @@ export interface Imports {
 
 /** What an earlier process did not bring to its end is told, and its file thrown away. */
 export async function openImports(options: ImportsOptions): Promise<Imports> {
-  const { store, events, background } = options;
+  const { store, background } = options;
   const folder = path.join(options.folder, 'imports');
   await rm(folder, { recursive: true, force: true });
   await mkdir(folder, { recursive: true, mode: 0o700 });
@@ -79,7 +78,6 @@ export async function openImports(options: ImportsOptions): Promise<Imports> {
       const file = path.join(folder, randomUUID());
       const size = await scratch.keep(stream, file);
       const row = await insertImport(options, { name, addressId: recipient.address.id, size });
-      events.notify();
       waiting.push({ row, recipient, file, underWay: 0, ending: null });
       begin();
       return viewImport(store, row);

@@ -62,38 +62,30 @@ export function makeApp(options: AppOptions): Express {
   return app;
 }
 
-function answerTasks(app: Express, { store, directory, domain, events, clock }: AppOptions): void {
+function answerTasks(app: Express, { store, domain, clock }: AppOptions): void {
   answer(app, contract.listTasks, ({ query }) => tasks.listTasks(store, query));
   answer(app, contract.getTask, ({ params }) => tasks.getTask(store, params.id));
   answer(app, contract.changeTask, async ({ params, body, revision }) => {
     await tasks.changeTask(store, { id: params.id, revision }, body, clock);
-    events.notify();
     return tasks.getTask(store, params.id);
   });
   answer(app, contract.listProposals, ({ params }) => proposals.listProposals(store, params.id));
   answer(app, contract.settleProposal, async ({ params, body }) => {
     const taskId = await proposals.settleProposal(store, params.id, body.accept, clock);
-    events.notify();
     return tasks.getTask(store, taskId);
   });
   answer(app, contract.taskAddress, async ({ params }) => {
     const address = await addressOfTask(store, params.id, domain, clock);
-    await directory.load();
-    events.notify();
     return { address };
   });
   answer(app, contract.listComments, ({ params }) => comments.listComments(store, params.id));
   answer(app, contract.addComment, async ({ params, body }) => {
     await comments.addComment(store, params.id, body.text, clock);
-    events.notify();
     return comments.listComments(store, params.id);
   });
 }
 
-function answerRules(
-  app: Express,
-  { store, events, clock, user, post, ruleFileScript, liveRules }: AppOptions,
-): void {
+function answerRules(app: Express, { store, clock, user, ruleFileScript, liveRules }: AppOptions): void {
   const one = async (id: string) => {
     const [rule] = await rules.listRules(store, clock, await liveRules(), id);
     if (!rule) throw missing('rule');
@@ -101,9 +93,6 @@ function answerRules(
   };
   const changed = async (id: string, work: Promise<void>) => {
     await work;
-    events.notify();
-    // A rule may start by another label now.
-    post().lookAgain();
     return one(id);
   };
   answer(app, contract.listRules, async () => ({
@@ -135,17 +124,14 @@ function answerRules(
       return await ruleFiles.importRules({ store, clock, read, onProgress }, body);
     } finally {
       running = null;
-      events.notify();
     }
   });
   answer(app, contract.addRule, async ({ body }) => {
     const id = await rules.addRule(store, body.definition, clock);
-    events.notify();
     return one(id);
   });
   answer(app, contract.orderRules, async ({ body }) => {
     await rules.orderRules(store, body.ids);
-    events.notify();
     return { items: await rules.listRules(store, clock, await liveRules()) };
   });
   answer(app, contract.saveDraft, ({ params: { id }, body, revision }) =>

@@ -63,14 +63,12 @@ function handedIn(receipt: Receipt | undefined) {
 
 /** The intake addresses and how they treat what comes. */
 export function answerAddresses(app: Express, options: AppOptions): void {
-  const { store, directory, events, clock, domain } = options;
+  const { store, clock, domain } = options;
   const list = async () => ({
     items: await addresses.listAddresses(store, domain, clock),
     own: await ownAddresses(store),
   });
   const changed = async (id: number) => {
-    await directory.load();
-    events.notify();
     const found = (await list()).items.find((each) => each.id === id);
     if (!found) throw missing('address');
     return found;

@@ -31,12 +31,10 @@ export function answerLedger(app: Express, options: AppOptions): void {
 }
 
 function answerSettling(app: Express, options: AppOptions): void {
-  const { store, directory, events, clock, domain } = options;
+  const { store, clock, domain } = options;
   const applying = async () => ({ rules: await options.liveRules(), domain, clock });
   const settled = async <T>(work: Promise<T>): Promise<T> => {
     const result = await work;
-    await directory.load();
-    events.notify();
     options.wake();
     return result;
   };

@@ -12,13 +12,11 @@ import type { AppOptions } from './options.ts';
 
 /** Watched mailboxes. */
 export function answerMailboxes(app: Express, options: AppOptions): void {
-  const { store, directory, secrets, events, clock, post } = options;
+  const { store, secrets, clock, post } = options;
   const list = async () => ({ items: await mailboxes.listMailboxes(store, post().stateOf) });
   const changed = async (work: Promise<unknown>) => {
     await work;
-    await directory.load();
     await post().load();
-    events.notify();
     return list();
   };
   answer(app, contract.listMailboxes, list);
@@ -43,7 +41,7 @@ export function answerMailboxes(app: Express, options: AppOptions): void {
 
 /** The practice mailbox. */
 export function answerPractice(app: Express, options: AppOptions): void {
-  const { store, clock, events, domain, smtp, practiceNews: news } = options;
+  const { store, clock, domain, smtp, practiceNews: news } = options;
   const own = async () => {
     const [row] = (await mailboxes.mailboxRows(store.read)).filter(({ kind }) => kind === 'practice');
     const [first] = row ? mailboxes.settingsOf(row).addresses : [];
@@ -56,13 +54,11 @@ export function answerPractice(app: Express, options: AppOptions): void {
   answer(app, contract.layPractice, async () => {
     await practice.layPractice(store, await own(), clock);
     news.emit('news');
-    events.notify();
     return {};
   });
   answer(app, contract.sendPractice, async ({ body }) => {
     const sending = { store, news, clock, own: await own(), domain, smtp: smtp() };
     const delivered = await sendLetter(sending, body);
-    events.notify();
     return { delivered };
   });
   answer(app, contract.getPractice, ({ params: { id } }) => practice.getPractice(store, id));
@@ -76,7 +72,6 @@ export function answerPractice(app: Express, options: AppOptions): void {
       }));
     const uid =
       folder === undefined || folder === from ? now : await movePractice({ store, news, clock }, now, folder);
-    events.notify();
     return { uid };
   });
   answer(app, contract.showPractice, async ({ params: { id } }) => {

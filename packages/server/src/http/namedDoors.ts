@@ -19,7 +19,7 @@ export function answerNamed(app: Express, options: AppOptions): void {
   answerRegister(app, options, contract.registers.tags);
 }
 
-function answerProjects(app: Express, { store, directory, events, clock, user }: AppOptions): void {
+function answerProjects(app: Express, { store, clock, user }: AppOptions): void {
   const guarded = keepRulesSound(user);
   const list = async () => ({
     items: await projects.listProjects(store.read),
@@ -27,8 +27,6 @@ function answerProjects(app: Express, { store, directory, events, clock, user }:
   });
   const changed = async (work: Promise<unknown>) => {
     await work;
-    await directory.load();
-    events.notify();
     return list();
   };
   answer(app, contract.listProjects, list);
@@ -52,14 +50,13 @@ function answerProjects(app: Express, { store, directory, events, clock, user }:
 
 function answerRegister<S extends z.ZodType<{ name: string }>, W extends z.ZodType<z.infer<S>>>(
   app: Express,
-  { store, events, clock, user }: AppOptions,
+  { store, clock, user }: AppOptions,
   { kind, body: schema, list, add, save, remove }: contract.Register<S, W>,
 ): void {
   const guarded = keepRulesSound(user);
   const items = async () => ({ items: await listNamed(store.read, kind, schema) });
   const changed = async (work: Promise<void>) => {
     await work;
-    events.notify();
     return items();
   };
   answer(app, list, items);

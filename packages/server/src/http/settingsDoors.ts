@@ -6,7 +6,7 @@ import { answer } from './answer.ts';
 import type { AppOptions } from './options.ts';
 
 /** The user, his clock and his working days. */
-export function answerSettings(app: Express, { store, user, events, clock }: AppOptions): void {
+export function answerSettings(app: Express, { store, user, clock }: AppOptions): void {
   const current = async () => {
     const { settings, revision } = await user();
     return { settings, revision, known: settings.holidays.length === 0 ? null : knownRange(clock()) };
@@ -14,7 +14,6 @@ export function answerSettings(app: Express, { store, user, events, clock }: App
   answer(app, contract.getSettings, current);
   answer(app, contract.saveSettings, async ({ body, revision }) => {
     await saveUser(store, user, revision, body);
-    events.notify();
     return current();
   });
   answer(app, contract.listHolidayPlaces, async () => ({ items: await holidayPlaces() }));

@@ -6,9 +6,8 @@ import type { Knex } from 'knex';
 import type { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
-import { record } from '../events.ts';
 import { renameInRules } from '../rules/renameInRules.ts';
-import { parseJson, type AddressRow, type Store } from '../store/index.ts';
+import { record, parseJson, type AddressRow, type Store } from '../store/index.ts';
 import { newLocalPart } from './localPart.ts';
 import { turnedAway } from './turnedAway.ts';
 
@@ -216,7 +215,10 @@ export async function addressOfTask(
     if (known) return known;
     if (!(await trx('tasks').where({ id: taskId }).first())) throw missing('task');
     const id = await insertAddress(trx, { kind: 'task', id: taskId }, `task-${String(taskId)}`, clock);
-    await record(trx, [{ kind: 'task', ref: String(taskId) }]);
+    await record(trx, [
+      { kind: 'task', ref: String(taskId) },
+      { kind: 'address', ref: String(id) },
+    ]);
     return currentRow(trx, id);
   });
   return `${row.local_part}@${domain}`;

@@ -60,7 +60,7 @@ export function makeDeposit(store: Store, onStored: () => void, underWay: () => 
     const batch = waiting;
     waiting = [];
     try {
-      const made = await store.writeRaw((db) => insertAll(db, batch));
+      const made = await store.writeRaw((db) => insertAll(db, batch), [{ kind: 'arrival', ref: '' }]);
       batch.forEach(({ resolve }, i) => {
         resolve(made[i] ?? []);
       });

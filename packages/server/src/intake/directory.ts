@@ -17,11 +17,18 @@ export interface Directory {
   /** The intake address that `own+plus@domain` means, of mail in a mailbox whose addresses these are. */
   findPlus: (address: string, own: readonly string[]) => Recipient | null;
   byId: (id: number) => Recipient | null;
-  /** To be called after addresses were added or changed, before anybody is told of it. */
-  load: () => Promise<void>;
 }
 
-export async function openDirectory(store: Store, domain: string, clock: Clock): Promise<Directory> {
+/** What an address may change with. */
+const KINDS = ['address', 'project', 'mailbox'] as const;
+
+/** `onFault`: the addresses could not be read anew after a change; those of before stand. */
+export async function openDirectory(
+  store: Store,
+  domain: string,
+  clock: Clock,
+  onFault: (error: unknown) => void,
+): Promise<Directory> {
   let all = new Map<string, Recipient>();
   const load = async () => {
     const rows = await store.read('addresses');
@@ -39,8 +46,9 @@ export async function openDirectory(store: Store, domain: string, clock: Clock):
     return paused_at === null ? { ...found, plusWord } : 'paused';
   };
   await load();
+  // Before whoever made the change tells anybody of it.
+  store.onChange((kinds) => (KINDS.some((kind) => kinds.has(kind)) ? load().catch(onFault) : undefined));
   return {
-    load,
     find: (address) => {
       // Without an address book nothing is known to be unknown.
       if (all.size === 0) return 'not loaded';

@@ -1,8 +1,7 @@
 import type { TurnedAway } from '@hatband/contract';
 import type { Knex } from 'knex';
-import { record } from '../events.ts';
 import { shortened } from '../lengths.ts';
-import type { Store } from '../store/index.ts';
+import { record, type Store } from '../store/index.ts';
 
 interface Turned extends Pick<TurnedAway, 'sender' | 'what' | 'words'> {
   /** The way in. */

@@ -3,11 +3,10 @@ import { BUILT_IN, FieldEvidence, type MadeTask, type Proposal } from '@hatband/
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
-import { record } from '../events.ts';
 import { findProject } from '../named/projects.ts';
 import { insertComment } from '../pipeline/insertComment.ts';
 import { saveReferences } from '../pipeline/knownTasks.ts';
-import { parseJson, type TaskRow } from '../store/index.ts';
+import { record, parseJson, type TaskRow } from '../store/index.ts';
 import { columnOf, DONE, fieldsOf, stored, type StoredField } from '../tasks/columns.ts';
 
 interface Again {

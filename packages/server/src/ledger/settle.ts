@@ -1,17 +1,16 @@
 import { Reading } from '@hatband/core/reading';
-import { evaluate, Held, type RuleVersion } from '@hatband/core/rules';
+import { evaluate, type RuleVersion } from '@hatband/core/rules';
 import type { Arrival } from '@hatband/contract';
-import { z } from 'zod';
 import { Failure, missing } from '../errors.ts';
-import { record } from '../events.ts';
 import { changePolicy } from '../intake/addresses.ts';
-import { workOne, type Applying, type Rework } from '../pipeline/apply.ts';
+import * as arrivals from '../arrivals/transitions.ts';
+import { workOne, type Applying } from '../pipeline/apply.ts';
 import { settleReport } from '../pipeline/reportTask.ts';
 import { saveOutcome } from '../pipeline/saveOutcome.ts';
-import { inflateJson, parseJson, type Store } from '../store/index.ts';
+import { inflateJson, type Store } from '../store/index.ts';
 import { addToFirst, cancelTasks } from './addToFirst.ts';
 import { viewArrival } from './arrivals.ts';
-import { incomingNow, storedMessage, type StoredMessage } from './storedMessage.ts';
+import { incomingNow, storedMessage } from './storedMessage.ts';
 
 /** Works one rule that held the arrival again, as it is now. Throws where it did not hold it, or is not live. */
 export async function releaseArrival(
@@ -21,11 +20,13 @@ export async function releaseArrival(
   applying: Applying,
 ): Promise<Arrival> {
   const row = await storedMessage(store, id);
-  const held = parseJson(z.array(Held), row.held);
-  if (!held.some((each) => each.ruleId === ruleId)) throw missing('rule that held this message');
   const rule = liveRule(applying, ruleId);
-  const left = held.filter((each) => each.ruleId !== ruleId);
-  return workStored(store, row, { ...applying, rule, held: left });
+  await store.write(async (trx) => {
+    const held = await arrivals.heldNow(trx, id);
+    if (!held.some((each) => each.ruleId === ruleId)) throw missing('rule that held this message');
+    await workOne(trx, row, inflateJson(Reading, row.body), { ...applying, rule });
+  });
+  return viewArrival(store, id);
 }
 
 /** Starts a rule by hand on a message. */
@@ -41,12 +42,8 @@ export async function startByHand(
     throw new Failure('conflict', 'This rule starts by itself, not by hand.');
   if (row.gate !== null && row.outcome_kind === 'held')
     throw new Failure('conflict', 'This message waits at the door; let it in first.');
-  return workStored(store, row, { ...applying, rule, held: parseJson(z.array(Held), row.held) });
-}
-
-async function workStored(store: Store, row: StoredMessage, rework: Rework): Promise<Arrival> {
-  await store.write((trx) => workOne(trx, row, inflateJson(Reading, row.body), rework));
-  return viewArrival(store, row.id);
+  await store.write((trx) => workOne(trx, row, inflateJson(Reading, row.body), { ...applying, rule }));
+  return viewArrival(store, id);
 }
 
 function liveRule({ rules }: Applying, ruleId: string): RuleVersion {
@@ -65,15 +62,9 @@ export async function letIn(
   sender: 'once' | 'from now on',
   { clock }: Pick<Applying, 'clock'>,
 ): Promise<Arrival> {
-  const row = await atDoor(store, id);
+  const row = await storedMessage(store, id);
   await store.write(async (trx) => {
-    await trx('arrivals').where({ id }).update({
-      state: 'ready',
-      outcome_kind: 'waiting',
-      gate: null,
-      gate_words: null,
-      attempts: 0,
-    });
+    await arrivals.letIn(trx, id);
     if (sender === 'from now on')
       await changePolicy(trx, row.address_id, (policy) => ({
         ...policy,
@@ -92,7 +83,6 @@ export async function letIn(
               },
       }));
     await settleReport(trx, id, clock().toISOString());
-    await record(trx, [{ kind: 'arrival', ref: String(id) }]);
   });
   return viewArrival(store, id);
 }
@@ -103,27 +93,17 @@ export async function blockSender(
   id: number,
   { clock }: Pick<Applying, 'clock'>,
 ): Promise<Arrival> {
-  const row = await atDoor(store, id);
+  const row = await storedMessage(store, id);
   if (row.from_address === '') throw new Failure('conflict', 'This message names no sender to block.');
   await store.write(async (trx) => {
-    await trx('arrivals')
-      .where({ id })
-      .update({ outcome_kind: 'nothing', outcome_reason: 'its sender is blocked' });
+    await arrivals.turnAway(trx, id);
     await changePolicy(trx, row.address_id, (policy) => ({
       ...policy,
       blocked: [...new Set([...policy.blocked, row.from_address.toLowerCase()])],
     }));
     await settleReport(trx, id, clock().toISOString());
-    await record(trx, [{ kind: 'arrival', ref: String(id) }]);
   });
   return viewArrival(store, id);
-}
-
-async function atDoor(store: Store, id: number) {
-  const row = await storedMessage(store, id);
-  if (row.gate === null || row.outcome_kind !== 'held')
-    throw new Failure('stale', 'This message does not wait at the door any more.');
-  return row;
 }
 
 /**
@@ -144,17 +124,15 @@ export async function settleAgain(
   const alone = { ...incoming, tasks: { ...incoming.tasks, ofOriginal: [] } };
   const outcome = evaluate(applying.rules, alone, { lastRule: true });
   await store.write(async (trx) => {
-    const settled = await trx('arrivals').where({ id, again_of: first }).update({ again_of: null });
-    if (settled === 0) throw new Failure('stale', 'It was settled already what becomes of this message.');
+    await arrivals.settleAgain(trx, id, first);
     if (how === 'add to the first') {
       await addToFirst(trx, incoming.reading, { arrivalId: id, first, tasks: outcome.tasks }, applying.clock);
       await cancelTasks(trx, id, applying.clock);
-      await trx('arrivals').where({ id }).update({ outcome_kind: 'comment' });
+      await arrivals.countAs(trx, id, 'comment');
     } else if (outcome_kind === 'again') {
       await saveOutcome(trx, row, { ...outcome, effects: [] }, applying.clock);
-      await trx('arrivals').where({ id }).update({ outcome_kind: outcome.kind });
+      await arrivals.countAs(trx, id, outcome.kind);
     }
-    await record(trx, [{ kind: 'arrival', ref: String(id) }]);
   });
   return viewArrival(store, id);
 }

@@ -2,17 +2,14 @@ import { Reading } from '@hatband/core/reading';
 import type { Incoming } from '@hatband/core/rules';
 import { missing } from '../errors.ts';
 import type { Applying } from '../pipeline/apply.ts';
-import { ARRIVED, withAddress, type Arrived } from '../pipeline/arrived.ts';
+import { ARRIVED, withAddress, type Arrived } from '../arrivals/arrived.ts';
 import { incomingOf } from '../pipeline/incomingOf.ts';
 import { findOriginals } from '../pipeline/originals.ts';
 import { inflateJson, type ArrivalRow, type Store } from '../store/index.ts';
 
 /** An arrival that was read, with what became of it. */
 export type StoredMessage = Arrived &
-  Pick<
-    ArrivalRow,
-    'thread_id' | 'held' | 'trace' | 'effects' | 'remarks' | 'again_of' | 'outcome_kind' | 'from_address'
-  > & {
+  Pick<ArrivalRow, 'thread_id' | 'trace' | 'again_of' | 'outcome_kind' | 'from_address'> & {
     body: Buffer;
   };
 
@@ -20,10 +17,7 @@ const COLUMNS = [
   ...ARRIVED,
   'readings.body',
   'thread_id',
-  'held',
   'trace',
-  'effects',
-  'remarks',
   'again_of',
   'outcome_kind',
   'from_address',

@@ -2,17 +2,23 @@ import { DueEffect } from '@hatband/core/rules';
 import type { Knex } from 'knex';
 import type { Logger } from 'pino';
 import { z } from 'zod';
+import { moveInMailbox } from '../arrivals/transitions.ts';
 import type { Clock } from '../clock.ts';
 import { messageOf, traceOf } from '../errors.ts';
-import { record, type Events } from '../events.ts';
-import { parseJson, type ArrivalRow, type MailboxRow, type OutboxRow, type Store } from '../store/index.ts';
+import {
+  record,
+  parseJson,
+  type ArrivalRow,
+  type MailboxRow,
+  type OutboxRow,
+  type Store,
+} from '../store/index.ts';
 import { AccountProblem, type Account, type Change, type OpenFolder } from './account.ts';
 import { mailboxRows } from './mailboxes.ts';
 
 interface Carrying {
   store: Store;
   connectTo: (row: MailboxRow) => Promise<Account>;
-  events: Events;
   clock: Clock;
   log: Logger;
 }
@@ -25,7 +31,7 @@ type Place = Pick<ArrivalRow, 'mailbox_id' | 'folder' | 'uid' | 'uid_validity' |
 
 /** Does what is due in mailboxes, in its order, over one connection a mailbox. */
 export async function carryOut(carrying: Carrying): Promise<void> {
-  const { store, events, clock, log } = carrying;
+  const { store, clock, log } = carrying;
   try {
     const rows: Due[] = await store
       .read('outbox')
@@ -45,7 +51,6 @@ export async function carryOut(carrying: Carrying): Promise<void> {
       const mailbox = mailboxes.find(({ id }) => id === mailboxId);
       await carryOutIn(carrying, mailbox, due);
     }
-    events.notify();
   } catch (error) {
     log.error({ error: traceOf(error) }, 'what is due in mailboxes could not be done');
   }
@@ -102,12 +107,9 @@ async function act({ store }: Carrying, account: Account, row: Due): Promise<voi
   const to = effects.findLast((effect) => effect.kind === 'move')?.folder;
   if (to === undefined || to === place.folder) return;
   const moved = await folder.move(uid, to);
-  // It may have come in more than once, by a label and by its flag.
   const { mailbox_id, message_id, folder: from } = place;
   await store.write((trx) =>
-    trx('arrivals')
-      .where({ mailbox_id, message_id, folder: from })
-      .update({ folder: to, uid: moved, uid_validity: null }),
+    moveInMailbox(trx, { mailbox_id, message_id, folder: from }, { folder: to, uid: moved }),
   );
 }
 

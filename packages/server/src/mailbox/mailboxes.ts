@@ -3,12 +3,11 @@ import { sameName } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
-import { record } from '../events.ts';
 import { insertAddress } from '../intake/addresses.ts';
 import { turnedAway } from '../intake/turnedAway.ts';
 import type { Guarded } from '../named/guarded.ts';
 import { renameInRules } from '../rules/renameInRules.ts';
-import { parseJson, type MailboxRow, type Store } from '../store/index.ts';
+import { record, parseJson, type MailboxRow, type Store } from '../store/index.ts';
 import type { Secrets } from './secret.ts';
 
 /** Those that are watched, or would be if they were not paused. */

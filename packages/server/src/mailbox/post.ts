@@ -3,11 +3,10 @@ import type { CompiledRules } from '@hatband/core/rules';
 import type { Logger } from 'pino';
 import type { Background } from '../background.ts';
 import type { Clock } from '../clock.ts';
-import { record, type Events } from '../events.ts';
 import type { Directory } from '../intake/directory.ts';
 import type { Receive } from '../intake/receive.ts';
 import { practiceAccount, type PracticeNews } from '../practice/account.ts';
-import type { MailboxRow, Store } from '../store/index.ts';
+import { record, type MailboxRow, type Store } from '../store/index.ts';
 import { AccountProblem, type Account } from './account.ts';
 import { carryOut } from './carryOut.ts';
 import { connectImap } from './imapAccount.ts';
@@ -22,7 +21,6 @@ export interface PostOptions {
   receive: Receive;
   liveRules: () => Promise<CompiledRules>;
   practiceNews: PracticeNews;
-  events: Events;
   background: Background;
   clock: Clock;
   log: Logger;
@@ -47,7 +45,7 @@ export interface Post {
 const CARRY_MS = 5000;
 
 export async function openPost(options: PostOptions): Promise<Post> {
-  const { store, events, background } = options;
+  const { store, background } = options;
   const states = new Map<number, MailboxState>();
   const watches = new Map<number, { revision: number; watch: Watch }>();
   const connectTo = (row: MailboxRow) => connect(row, options);
@@ -71,7 +69,6 @@ export async function openPost(options: PostOptions): Promise<Post> {
         states.set(row.id, state);
         background('telling the state of a mailbox', async () => {
           await store.write((trx) => record(trx, [{ kind: 'mailbox', ref: String(row.id) }]));
-          events.notify();
         });
       };
       watches.set(row.id, { revision: row.revision, watch: startWatch(row, options, onState) });

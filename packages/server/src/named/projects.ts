@@ -5,11 +5,10 @@ import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
-import { record } from '../events.ts';
 import { insertAddress } from '../intake/addresses.ts';
 import { renameInRules } from '../rules/renameInRules.ts';
 import type { Guarded } from './guarded.ts';
-import { parseJson, type ProjectRow, type Store } from '../store/index.ts';
+import { record, parseJson, type ProjectRow, type Store } from '../store/index.ts';
 
 export async function listProjects(db: Knex): Promise<StoredProject[]> {
   const rows = await db('projects').whereNull('deleted_at').orderByRaw('lower(name)');

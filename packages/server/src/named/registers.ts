@@ -6,10 +6,9 @@ import type { Knex } from 'knex';
 import type { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
-import { record } from '../events.ts';
 import { renameInRules } from '../rules/renameInRules.ts';
 import type { Guarded } from './guarded.ts';
-import { parseJson, type NamedRow, type Store } from '../store/index.ts';
+import { record, parseJson, type NamedRow, type Store } from '../store/index.ts';
 import { renameInTasks } from '../tasks/renameInTasks.ts';
 
 /** What rules call it. */

@@ -10,11 +10,11 @@ import {
   type RuleVersion,
 } from '@hatband/core/rules';
 import type { Knex } from 'knex';
+import * as arrivals from '../arrivals/transitions.ts';
 import type { Clock } from '../clock.ts';
-import { record } from '../events.ts';
 import { shortened } from '../lengths.ts';
-import { deflateJson, parseJson, type ArrivalRow } from '../store/index.ts';
-import type { Arrived } from './arrived.ts';
+import type { ArrivalRow } from '../store/index.ts';
+import type { Arrived } from '../arrivals/arrived.ts';
 import { incomingOf } from './incomingOf.ts';
 import { threadOf } from './knownTasks.ts';
 import { findOriginals, hashOf, originColumns, type Originals } from './originals.ts';
@@ -42,27 +42,24 @@ export async function applyOutcome(
   const { message, anatomy } = reading;
   const { context } = applying.rules;
   const delivery_hash = hashOf(deliveryKey(reading));
-  const changed = await trx('arrivals')
-    .where({ id: arrival.id, state: 'ready' })
-    .update({
-      state: 'applied',
-      subject: shortened(message.subject, 'subject'),
-      from_name: shortened(message.from?.name ?? '', 'name'),
-      from_address: shortened(message.from?.address ?? '', 'address'),
-      asks_name: shortened(anatomy.who?.name ?? '', 'name'),
-      asks_address: shortened(anatomy.who?.address ?? '', 'address'),
-      thread_id: threadId,
-      delivery_hash,
-      ...originColumns(arrival, reading, context.me),
-    });
-  if (changed === 0) return;
+  const isMine = await arrivals.beginApplying(trx, arrival.id, {
+    subject: shortened(message.subject, 'subject'),
+    from_name: shortened(message.from?.name ?? '', 'name'),
+    from_address: shortened(message.from?.address ?? '', 'address'),
+    asks_name: shortened(anatomy.who?.name ?? '', 'name'),
+    asks_address: shortened(anatomy.who?.address ?? '', 'address'),
+    thread_id: threadId,
+    delivery_hash,
+    ...originColumns(arrival, reading, context.me),
+  });
+  if (!isMine) return;
   if (await joinSameDelivery(trx, arrival, delivery_hash)) return;
   if (arrival.gate !== null) {
     await holdAtDoor(trx, arrival, message.subject, applying.clock);
     return;
   }
   if (arrival.occasion === 'hand') {
-    await waitForHand(trx, arrival.id);
+    await arrivals.waitForHand(trx, arrival.id);
     return;
   }
   const originals = await findOriginals(trx, arrival, reading, context.me);
@@ -90,18 +87,8 @@ async function joinSameDelivery(
     .where('id', '<', id)
     .first('id');
   if (!first) return false;
-  await trx('arrivals').where({ id }).update({ same_as: first.id, outcome_kind: 'nothing' });
-  await trx('arrivals').where({ id: first.id }).increment('deliveries');
-  await record(trx, [{ kind: 'arrival', ref: String(first.id) }]);
+  await arrivals.joinDelivery(trx, id, first.id);
   return true;
-}
-
-/** The user chooses what is made of it. */
-async function waitForHand(trx: Knex.Transaction, id: number): Promise<void> {
-  await trx('arrivals')
-    .where({ id })
-    .update({ outcome_kind: 'nothing', outcome_reason: 'to be started by hand' });
-  await record(trx, [{ kind: 'arrival', ref: String(id) }]);
 }
 
 /** No rule is asked before the user lets it in. */
@@ -111,11 +98,10 @@ async function holdAtDoor(
   subject: string,
   clock: Clock,
 ): Promise<void> {
-  await trx('arrivals').where({ id: arrival.id }).update({ outcome_kind: 'held' });
+  await arrivals.holdAtDoor(trx, arrival.id);
   const { failures } = policyOf(arrival);
   if (arrival.gate !== null && failures[arrival.gate] === 'report')
     await report(trx, arrival, `Held at the door: ${subject}`, clock);
-  await record(trx, [{ kind: 'arrival', ref: String(arrival.id) }]);
 }
 
 export const report = (trx: Knex.Transaction, arrival: Arrived, title: string, clock: Clock) =>
@@ -126,18 +112,6 @@ export const report = (trx: Knex.Transaction, arrival: Arrived, title: string, c
     to: policyOf(arrival).reportTo,
     at: clock().toISOString(),
   });
-
-const HOUR_MS = 60 * 60_000;
-/** After so many tries it waits for the user. */
-const MOST_RETRIES = 5;
-
-/** When a failure is tried again, twice as long after each try; null: not any more. */
-async function nextTry(trx: Knex.Transaction, id: number, clock: Clock): Promise<string | null> {
-  const retries = (await trx('arrivals').where({ id }).first('retries'))?.retries ?? 0;
-  if (retries >= MOST_RETRIES) return null;
-  await trx('arrivals').where({ id }).increment('retries');
-  return new Date(clock().getTime() + 2 ** retries * HOUR_MS).toISOString();
-}
 
 interface Settled {
   reading: Reading;
@@ -155,20 +129,11 @@ async function keepOutcome(
   const remedy = policyOf(arrival).failures['rule failed'];
   const outcome = remedy === 'drop' ? withoutFailed(given) : given;
   const failed = outcome.held.filter(({ why }) => why === 'failed');
-  const { kind, reason, rules, held, effects, remarks, trace, ruledOut } = outcome;
-  await trx('arrivals')
-    .where({ id: arrival.id })
-    .update({
-      outcome_kind: kind,
-      outcome_reason: reason,
-      rule_id: rules[0]?.ruleId ?? null,
-      held: JSON.stringify(held),
-      effects: JSON.stringify(effects),
-      remarks: JSON.stringify(remarks),
-      trace: deflateJson({ reason, trace, ruledOut }),
-      again_of: kind === 'again' ? originals.same : outcome.tasks.length > 0 ? originals.alike : null,
-      retry_at: failed.length > 0 && remedy === 'try again' ? await nextTry(trx, arrival.id, clock) : null,
-    });
+  await arrivals.keepOutcome(trx, arrival.id, outcome, {
+    again_of: outcome.kind === 'again' ? originals.same : outcome.tasks.length > 0 ? originals.alike : null,
+    retry_at:
+      failed.length > 0 && remedy === 'try again' ? await arrivals.nextTry(trx, arrival.id, clock()) : null,
+  });
   await saveOutcome(trx, arrival, outcome, clock);
   if (failed.length > 0 && remedy === 'report')
     await report(trx, arrival, `A rule failed: ${reading.message.subject}`, clock);
@@ -185,19 +150,17 @@ function withoutFailed(outcome: Outcome): Outcome {
 /** One rule worked once more on an arrival that has its outcome already. */
 export interface Rework extends Applying {
   rule: RuleVersion;
-  /** What is still held besides. */
-  held: readonly Held[];
 }
 
-/** An arrival with what an earlier outcome left of it. */
-export type Reworked = Arrived & Pick<ArrivalRow, 'thread_id' | 'effects' | 'remarks'>;
+/** An arrival that has its outcome. */
+export type Reworked = Arrived & Pick<ArrivalRow, 'thread_id'>;
 
 /** A rule that held the arrival, or that the user starts by hand, worked alone; what it held for is settled then. */
 export async function workOne(
   trx: Knex.Transaction,
   arrival: Reworked,
   reading: Reading,
-  { rule, held, ...applying }: Rework,
+  { rule, ...applying }: Rework,
 ): Promise<void> {
   const { context } = applying.rules;
   const { clock } = applying;
@@ -206,20 +169,16 @@ export async function workOne(
   const around = { threadId, domain: applying.domain, zone: context.zone, sameArrival: null };
   const incoming = await incomingOf(trx, arrival, reading, around);
   const outcome = evaluateOne(compileRule(released(rule), context), incoming, context);
-  const left = [...held, ...outcome.held];
-  await trx('arrivals')
-    .where({ id: arrival.id })
-    .update({
-      ...(await kindOf(trx, arrival.id, outcome, left)),
-      rule_id: trx.raw('coalesce(rule_id, ?)', [rule.ruleId]),
-      held: JSON.stringify(left),
-      effects: JSON.stringify([...parseJson(Outcome.shape.effects, arrival.effects), ...outcome.effects]),
-      remarks: JSON.stringify([...parseJson(Outcome.shape.remarks, arrival.remarks), ...outcome.remarks]),
-      retry_at:
-        left.some(({ why }) => why === 'failed') && policyOf(arrival).failures['rule failed'] === 'try again'
-          ? await nextTry(trx, arrival.id, clock)
-          : null,
-    });
+  const others = (await arrivals.heldNow(trx, arrival.id)).filter(({ ruleId }) => ruleId !== rule.ruleId);
+  const left = [...others, ...outcome.held];
+  const isTriedAgain =
+    left.some(({ why }) => why === 'failed') && policyOf(arrival).failures['rule failed'] === 'try again';
+  await arrivals.addOutcome(trx, arrival.id, outcome, {
+    ...(await kindOf(trx, arrival.id, outcome, left)),
+    ruleId: rule.ruleId,
+    held: JSON.stringify(left),
+    retry_at: isTriedAgain ? await arrivals.nextTry(trx, arrival.id, clock()) : null,
+  });
   await saveOutcome(trx, arrival, outcome, clock);
   if (left.length === 0) await settleReport(trx, arrival.id, clock().toISOString());
 }
@@ -249,17 +208,13 @@ export async function applyFailure(
   clock: Clock,
 ): Promise<void> {
   const remedy = policyOf(arrival).failures.unreadable;
-  await trx('arrivals')
-    .where({ id: arrival.id })
-    .update({
-      state: 'failed',
-      outcome_kind: remedy === 'drop' ? 'nothing' : 'failed',
-      outcome_reason: reason,
-      retry_at: remedy === 'try again' ? await nextTry(trx, arrival.id, clock) : null,
-    });
+  await arrivals.fail(trx, arrival.id, {
+    dropped: remedy === 'drop',
+    reason,
+    retry_at: remedy === 'try again' ? await arrivals.nextTry(trx, arrival.id, clock()) : null,
+  });
   if (remedy === 'drop') await dropBytes(trx, arrival);
   if (remedy === 'report') await report(trx, arrival, 'A message could not be read', clock);
-  await record(trx, [{ kind: 'arrival', ref: String(arrival.id) }]);
 }
 
 /** The same bytes may have come by another way too. */

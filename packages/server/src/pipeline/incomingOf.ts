@@ -3,7 +3,7 @@ import { Delivery, type Incoming, type Target } from '@hatband/core/rules';
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import { parseJson } from '../store/index.ts';
-import type { AddressOf, Arrived } from './arrived.ts';
+import type { AddressOf, Arrived } from '../arrivals/arrived.ts';
 import { knownTasks } from './knownTasks.ts';
 
 interface Around {

@@ -3,7 +3,7 @@ import type { Reading } from '@hatband/core/reading';
 import type { Knex } from 'knex';
 import { createHash } from 'node:crypto';
 import type { ArrivalRow } from '../store/index.ts';
-import type { Arrived } from './arrived.ts';
+import type { Arrived } from '../arrivals/arrived.ts';
 import { policyOf } from './policyOf.ts';
 import { REPORT } from './reportTask.ts';
 

@@ -2,6 +2,7 @@ import { READER_VERSION, Reading, type ReadOptions } from '@hatband/core/reading
 import type { CompiledRules } from '@hatband/core/rules';
 import { createHash } from 'node:crypto';
 import type { Logger } from 'pino';
+import { becomeReady } from '../arrivals/transitions.ts';
 import type { Clock } from '../clock.ts';
 import { messageOf, traceOf } from '../errors.ts';
 import { rawBytes } from '../intake/deposit.ts';
@@ -178,9 +179,7 @@ async function readBatch(options: PipelineOptions, batch: readonly Claimed[]): P
         .onConflict(Object.keys(row))
         .ignore();
       const stored = await trx('readings').where(row).first('id');
-      await trx('arrivals')
-        .where({ id: arrival.id, state: 'stored' })
-        .update({ state: 'ready', reading_id: stored?.id ?? null });
+      await becomeReady(trx, arrival.id, stored?.id ?? null);
     }
     if (failed && failed.arrival.attempts >= MOST_ATTEMPTS)
       await applyFailure(trx, failed.arrival, failed.reason, clock);

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
-import { ARRIVED, withAddress, type Arrived } from './arrived.ts';
+import * as arrivals from '../arrivals/transitions.ts';
+import { ARRIVED, withAddress, type Arrived } from '../arrivals/arrived.ts';
 import type { ArrivalRow, Store } from '../store/index.ts';
 
 /** A reader's death in this attempt, or a later one, fails the message. */
@@ -34,5 +35,5 @@ export async function giveBack(store: Store, batch: readonly Claimed[]): Promise
 
 async function countAttempts(store: Store, batch: readonly Claimed[], by: 1 | -1): Promise<void> {
   const ids = batch.map((row) => row.id);
-  await store.write((trx) => trx('arrivals').whereIn('id', ids).increment('attempts', by));
+  await store.write((trx) => arrivals.countAttempts(trx, ids, by));
 }

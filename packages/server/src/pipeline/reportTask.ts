@@ -1,7 +1,7 @@
 import type { Policy } from '@hatband/core/intake';
 import type { Knex } from 'knex';
 import { randomUUID } from 'node:crypto';
-import { record } from '../events.ts';
+import { record } from '../store/index.ts';
 
 /** What stands for the rule of a task that tells of a failure. */
 export const REPORT = 'report';

@@ -1,14 +1,14 @@
 import type { Made, Outcome } from '@hatband/core/rules';
 import { Person, Project } from '@hatband/core/tasks';
-import { randomUUID } from 'node:crypto';
+import { createHash } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
-import { record, type Kind } from '../events.ts';
 import { addChoice, findProject, insertProject } from '../named/projects.ts';
 import { findNamed, insertNamed } from '../named/registers.ts';
-import type { Arrived } from './arrived.ts';
+import type { Arrived } from '../arrivals/arrived.ts';
 import { insertComment } from './insertComment.ts';
 import { insertTasks } from './insertTask.ts';
+import { record, type Change } from '../store/index.ts';
 
 /** What comes of an outcome besides its ledger entry: tasks, comments, what they name, what its mailbox is to do. */
 export async function saveOutcome(
@@ -30,8 +30,8 @@ export async function saveOutcome(
     await trx('arrival_rules').insert(rules).onConflict(['arrival_id', 'rule_id']).ignore();
   await queueEffects(trx, arrival, outcome, at);
   const touched = [...tasks.map(String), ...outcome.comments.map(({ on }) => on.key)];
-  const events: { kind: Kind; ref: string }[] = touched.map((ref) => ({ kind: 'task', ref }));
-  await record(trx, [{ kind: 'arrival', ref: String(arrival.id) }, ...events]);
+  const changes: Change[] = touched.map((ref) => ({ kind: 'task', ref }));
+  await record(trx, [{ kind: 'arrival', ref: String(arrival.id) }, ...changes]);
 }
 
 /** What a rule makes that is not there yet. */
@@ -44,20 +44,23 @@ async function make(trx: Knex.Transaction, made: Made, clock: Clock): Promise<vo
     await insertProject(trx, Project.parse({ name: made.name, description: made.description }), clock);
 }
 
-/** What is to be done to the message in its mailbox. */
+/** What is to be done to the message in its mailbox, once for each rule and what it does. */
 async function queueEffects(
   trx: Knex.Transaction,
   arrival: Arrived,
   { effects }: Outcome,
   at: string,
 ): Promise<void> {
-  const due = effects.map(({ effect }) => effect).filter(({ kind }) => kind !== 'send');
-  if (arrival.mailbox_id === null || due.length === 0) return;
-  await trx('outbox').insert({
-    idempotency_key: randomUUID(),
-    kind: 'mailbox',
-    arrival_id: arrival.id,
-    payload: JSON.stringify(due),
-    next_attempt_at: at,
-  });
+  if (arrival.mailbox_id === null) return;
+  const due = effects.filter(({ effect }) => effect.kind !== 'send');
+  const ruleOf = ({ ruleId, version }: Outcome['effects'][number]) => `${ruleId} ${version}`;
+  for (const rule of new Set(due.map(ruleOf))) {
+    const own = due.filter((each) => ruleOf(each) === rule);
+    const payload = JSON.stringify(own.map(({ effect }) => effect));
+    const idempotency_key = `${arrival.id} ${rule} ${createHash('sha256').update(payload).digest('hex')}`;
+    await trx('outbox')
+      .insert({ idempotency_key, kind: 'mailbox', arrival_id: arrival.id, payload, next_attempt_at: at })
+      .onConflict('idempotency_key')
+      .ignore();
+  }
 }

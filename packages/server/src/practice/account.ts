@@ -4,9 +4,8 @@ import { EventEmitter, once } from 'node:events';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
-import { record } from '../events.ts';
 import type { Account, OpenFolder } from '../mailbox/account.ts';
-import { parseJson, type PracticeMessageRow, type Store } from '../store/index.ts';
+import { record, parseJson, type PracticeMessageRow, type Store } from '../store/index.ts';
 
 /** Tells that the practice mailbox has changed, as a server tells by IDLE. */
 export class PracticeNews extends EventEmitter<{ news: [] }> {}

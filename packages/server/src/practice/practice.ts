@@ -3,11 +3,10 @@ import { decode } from '@hatband/core/mail';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
 import { missing } from '../errors.ts';
-import { record } from '../events.ts';
 import type { Place } from '../intake/deposit.ts';
 import type { Directory } from '../intake/directory.ts';
 import type { Receive } from '../intake/receive.ts';
-import type { ArrivalRow, PracticeMessageRow, Store } from '../store/index.ts';
+import { record, type ArrivalRow, type PracticeMessageRow, type Store } from '../store/index.ts';
 import { labelsOf } from './account.ts';
 import { LETTERS } from './letters.ts';
 

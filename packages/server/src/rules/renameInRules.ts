@@ -2,8 +2,7 @@ import { RuleDefinition, renameInRule, type NamedThing } from '@hatband/core/rul
 import { sameName } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
-import { record } from '../events.ts';
-import { parseJson } from '../store/index.ts';
+import { record, parseJson } from '../store/index.ts';
 
 interface Renamed {
   what: NamedThing;

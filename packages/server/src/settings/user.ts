@@ -4,8 +4,7 @@ import type { Context } from '@hatband/core/rules';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, StartFailure } from '../errors.ts';
-import { record } from '../events.ts';
-import { parseJson, type Store } from '../store/index.ts';
+import { record, parseJson, type Store } from '../store/index.ts';
 import { isHolidayPlace, knownRange, publicHolidays } from './holidays.ts';
 
 /** What reading and rules know of the user: his settings, with the holidays counted out. */

@@ -1,3 +1,4 @@
+export { record, type Change, type OnChange } from './changes.ts';
 export { deflateJson, inflateJson, parseJson } from './json.ts';
 export { DATABASE_FILE, KEY_FILE } from './folder.ts';
 export { openStore, type Store } from './openStore.ts';

@@ -2,6 +2,7 @@ import type Database from 'better-sqlite3';
 import knex, { type Knex } from 'knex';
 import { rmSync } from 'node:fs';
 import path from 'node:path';
+import { changesIn, type Change, type OnChange } from './changes.ts';
 import { DATABASE_FILE, hasKey, lost, refuseLostDatabase, useFolder } from './folder.ts';
 import { lockFolder } from './lock.ts';
 import { migrate } from './migrate.ts';
@@ -9,10 +10,15 @@ import { migrate } from './migrate.ts';
 /** Knex twice on one file: one connection that writes, a pool that only reads. */
 export interface Store {
   read: Knex;
-  /** One short transaction on the writing connection. */
+  /** One short transaction on the writing connection; what it recorded is told of once it is committed. */
   write: <T>(work: (trx: Knex.Transaction) => Promise<T>) => Promise<T>;
-  /** Hot writes: the writing connection itself, for prepared statements; nothing else writes meanwhile. */
-  writeRaw: <T>(work: (db: Database.Database) => T) => Promise<T>;
+  /**
+   * Hot writes: the writing connection itself, for prepared statements; nothing else writes meanwhile. `changes`: what they
+   * wrote to the events.
+   */
+  writeRaw: <T>(work: (db: Database.Database) => T, changes?: readonly Change[]) => Promise<T>;
+  /** Hears of what is committed from now on. */
+  onChange: (listener: OnChange) => void;
   close: () => Promise<void>;
 }
 
@@ -58,10 +64,27 @@ export async function openStore(
     await close();
     throw error;
   }
+  const listeners: OnChange[] = [];
+  const tell = async (changes: readonly Change[]) => {
+    const kinds = new Set(changes.map(({ kind }) => kind));
+    if (kinds.size > 0) await Promise.all(listeners.map((listener) => listener(kinds)));
+  };
   return {
     read: reader,
-    write: (work) => writer.transaction(work),
-    writeRaw: (work) => onConnection(writer, work),
+    write: async (work) => {
+      const { result, changes } = await writer.transaction(async (trx) => ({
+        result: await work(trx),
+        changes: changesIn(trx),
+      }));
+      await tell(changes);
+      return result;
+    },
+    writeRaw: async (work, changes = []) => {
+      const result = await onConnection(writer, work);
+      await tell(changes);
+      return result;
+    },
+    onChange: (listener) => listeners.push(listener),
     close,
   };
 }

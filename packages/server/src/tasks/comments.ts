@@ -4,8 +4,7 @@ import { Reading, writerOf } from '@hatband/core/reading';
 import { Evidence } from '@hatband/core/rules';
 import type { Clock } from '../clock.ts';
 import { missing } from '../errors.ts';
-import { record } from '../events.ts';
-import { inflateJson, parseJson, type CommentRow, type Store } from '../store/index.ts';
+import { record, inflateJson, parseJson, type CommentRow, type Store } from '../store/index.ts';
 import { namesOfRules } from './tasks.ts';
 
 type JoinedRow = CommentRow & { reading: Buffer | null };

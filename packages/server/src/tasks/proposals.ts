@@ -4,10 +4,9 @@ import { Status } from '@hatband/core/tasks';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
-import { record } from '../events.ts';
-import { inflateJson, parseJson, type ProposalRow, type Store } from '../store/index.ts';
+import { record, inflateJson, parseJson, type ProposalRow, type Store } from '../store/index.ts';
 import { nameOf } from './comments.ts';
-import { changeTask } from './tasks.ts';
+import { changeInTask } from './tasks.ts';
 
 type JoinedRow = ProposalRow & { reading: Buffer };
 
@@ -44,19 +43,16 @@ export async function settleProposal(
   accept: boolean,
   clock: Clock,
 ): Promise<number> {
-  const row = await store.read('proposals').where({ id }).first();
-  if (!row) throw missing('proposal');
-  if (row.state !== 'open') throw new Failure('stale', 'This was settled already.');
-  if (accept) {
-    const task = await store.read('tasks').where({ id: row.task_id }).first('revision');
-    const change = row.field === 'due' ? { due: row.value } : { status: Status.parse(row.value) };
-    await changeTask(store, { id: row.task_id, revision: task?.revision ?? 0 }, change, clock);
-  }
-  await store.write(async (trx) => {
-    await trx('proposals')
-      .where({ id })
+  return store.write(async (trx) => {
+    const row = await trx('proposals').where({ id }).first();
+    if (!row) throw missing('proposal');
+    const settled = await trx('proposals')
+      .where({ id, state: 'open' })
       .update({ state: accept ? 'accepted' : 'declined' });
+    if (settled === 0) throw new Failure('stale', 'This was settled already.');
+    const change = row.field === 'due' ? { due: row.value } : { status: Status.parse(row.value) };
+    if (accept) await changeInTask(trx, row.task_id, change, clock);
     await record(trx, [{ kind: 'task', ref: String(row.task_id) }]);
+    return row.task_id;
   });
-  return row.task_id;
 }

@@ -3,8 +3,7 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
-import { record } from '../events.ts';
-import { parseJson } from '../store/index.ts';
+import { record, parseJson } from '../store/index.ts';
 
 interface Renamed {
   field: 'assignee' | 'tags';

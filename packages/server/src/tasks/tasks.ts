@@ -12,9 +12,8 @@ import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
-import { record } from '../events.ts';
 import { saveReferences } from '../pipeline/knownTasks.ts';
-import { parseJson, type Store, type TaskChangeRow, type TaskRow } from '../store/index.ts';
+import { record, parseJson, type Store, type TaskChangeRow, type TaskRow } from '../store/index.ts';
 import { columnOf, DONE, fieldsOf, stored, type StoredField } from './columns.ts';
 
 const CHECKLIST = z.array(z.string());
@@ -165,37 +164,47 @@ async function countTasks(store: Store): Promise<{ open: number; done: number }>
   return { open: Number(all) - Number(done), done: Number(done) };
 }
 
-/** The user's own change; each field that becomes another is recorded with its old and new value. */
-export async function changeTask(
+/** The user's own change of a task as he saw it. */
+export const changeTask = (
   store: Store,
-  seen: { id: number; revision: number },
+  { id, revision }: { id: number; revision: number },
+  change: TaskChange,
+  clock: Clock,
+): Promise<void> =>
+  store.write(async (trx) => {
+    const row = await trx('tasks').where({ id }).first('revision');
+    if (row && row.revision !== revision)
+      throw new Failure('stale', 'This task was changed elsewhere meanwhile; look at it again.');
+    await changeInTask(trx, id, change, clock);
+  });
+
+/** Each field that becomes another is recorded with its old and new value. */
+export async function changeInTask(
+  trx: Knex.Transaction,
+  id: number,
   change: TaskChange,
   clock: Clock,
 ): Promise<void> {
-  await store.write(async (trx) => {
-    const row = await trx('tasks').where({ id: seen.id }).first();
-    if (!row) throw missing('task');
-    if (row.revision !== seen.revision)
-      throw new Failure('stale', 'This task was changed elsewhere meanwhile; look at it again.');
-    if (change.project != null) await requireProject(trx, change.project);
-    const fields = (Object.keys(change) as StoredField[]).filter(
-      (field) => row[columnOf(field)] !== columnValue(field, change),
-    );
-    if (fields.length === 0) return;
-    const values = Object.fromEntries(fields.map((field) => [columnOf(field), columnValue(field, change)]));
-    await trx('tasks')
-      .where({ id: seen.id })
-      .update({ ...values, revision: row.revision + 1 });
-    const by = { task_id: seen.id, actor: 'user' as const, run: randomUUID(), at: clock().toISOString() };
-    await trx('task_changes').insert(
-      changesOf(fieldsOf(row).fields, fields, change, row).map((each) => ({ ...by, ...each })),
-    );
-    await saveReferences(trx, seen.id, fieldsOf({ ...row, ...values }));
-    await record(trx, [
-      { kind: 'task', ref: String(seen.id) },
-      { kind: 'arrival', ref: String(row.arrival_id) },
-    ]);
-  });
+  const row = await trx('tasks').where({ id }).first();
+  if (!row) throw missing('task');
+  if (change.project != null) await requireProject(trx, change.project);
+  const fields = (Object.keys(change) as StoredField[]).filter(
+    (field) => row[columnOf(field)] !== columnValue(field, change),
+  );
+  if (fields.length === 0) return;
+  const values = Object.fromEntries(fields.map((field) => [columnOf(field), columnValue(field, change)]));
+  await trx('tasks')
+    .where({ id })
+    .update({ ...values, revision: row.revision + 1 });
+  const by = { task_id: id, actor: 'user' as const, run: randomUUID(), at: clock().toISOString() };
+  await trx('task_changes').insert(
+    changesOf(fieldsOf(row).fields, fields, change, row).map((each) => ({ ...by, ...each })),
+  );
+  await saveReferences(trx, id, fieldsOf({ ...row, ...values }));
+  await record(trx, [
+    { kind: 'task', ref: String(id) },
+    { kind: 'arrival', ref: String(row.arrival_id) },
+  ]);
 }
 
 /** One change a field; a field of a project's own goes by its name. */

@@ -52,12 +52,17 @@ export function Actions({
   const client = useQueryClient();
   const act = useMutation({
     mutationFn: (work: () => Promise<unknown>) => work(),
-    onSuccess: async () => {
-      setAsking(null);
-      await client.invalidateQueries({ queryKey: ['rules'] });
-      onSaved();
-    },
+    onSuccess: () => client.invalidateQueries({ queryKey: ['rules'] }),
   });
+  // What was asked for meanwhile stays open.
+  const settle = (work: () => Promise<unknown>) => {
+    act.mutate(work, {
+      onSuccess: () => {
+        setAsking(null);
+        onSaved();
+      },
+    });
+  };
   const seen = { params: { id: rule.id }, revision: rule.revision };
   const save = () => call(saveDraft, { ...seen, body: { definition } });
   const live = async () => {
@@ -86,7 +91,7 @@ export function Actions({
             type="primary"
             loading={act.isPending}
             onClick={() => {
-              act.mutate(live);
+              settle(live);
             }}
           >
             Put version {(rule.version ?? 0) + 1} to work
@@ -109,7 +114,7 @@ export function Actions({
             type="primary"
             loading={act.isPending}
             onClick={() => {
-              act.mutate(() => call(deleteRule, seen));
+              settle(() => call(deleteRule, seen));
             }}
           >
             Delete the rule
@@ -151,7 +156,7 @@ export function Actions({
             disabled={!unsaved || isMalformed(definition)}
             loading={act.isPending}
             onClick={() => {
-              act.mutate(save);
+              act.mutate(save, { onSuccess: onSaved });
             }}
           >
             Save as draft

@@ -1,4 +1,4 @@
-import { Effect, sayEffect, type RuleDefinition } from '@hatband/core/rules';
+import { Effect, EFFECT_KINDS, sayEffect, type EffectKind, type RuleDefinition } from '@hatband/core/rules';
 
 import { suggestFor, useEditing } from './editing.ts';
 import { Choose } from '../shared/Choose.tsx';
@@ -7,13 +7,10 @@ import { Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
 import { emptyIn, schemaIn } from '../shared/schemaForm.ts';
 
-const NAMES: Record<Effect['kind'], string> = {
-  label: 'set or remove labels',
-  flag: 'flag it',
-  move: 'move it to a folder',
-  'mark as read': 'mark it as read',
-  send: 'send mail',
-};
+const KINDS = (Object.keys(EFFECT_KINDS) as EffectKind[]).map((value) => ({
+  value,
+  label: EFFECT_KINDS[value].label,
+}));
 
 const AGAIN = [
   { value: 'offer' as const, label: 'mail that came another way before: offer to add it' },
@@ -40,11 +37,11 @@ export function EffectRows({ definition, onChange }: Props) {
         <Row
           key={i}
           path={`effects.${String(i)}`}
-          name={NAMES[effect.kind]}
+          name={EFFECT_KINDS[effect.kind].label}
           words={sayEffect(effect)}
           actions={
             <TakeOff
-              of={NAMES[effect.kind]}
+              of={EFFECT_KINDS[effect.kind].label}
               onClick={() => {
                 onChange({ effects: effects.toSpliced(i, 1) });
               }}
@@ -87,10 +84,7 @@ export function EffectRows({ definition, onChange }: Props) {
           aria-label="add what happens"
           placeholder="and also …"
           value={null}
-          options={Effect.def.options.map(({ shape }) => ({
-            value: shape.kind.value,
-            label: NAMES[shape.kind.value],
-          }))}
+          options={KINDS}
           onChange={(kind) => {
             onChange({ effects: [...effects, emptyIn(Effect, kind)] });
             setOpen(`effects.${String(effects.length)}`);
@@ -107,7 +101,7 @@ function EffectForm({ effect, onChange }: { effect: Effect; onChange: (effect: E
     <KindForm
       schema={schemaIn(Effect, effect.kind)}
       value={effect}
-      of={NAMES[effect.kind]}
+      of={EFFECT_KINDS[effect.kind].label}
       suggest={(part) => (part === 'to' ? ['asker'] : suggestFor(effect.kind, editing)(part))}
       onChange={onChange}
     />

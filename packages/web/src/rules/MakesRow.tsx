@@ -1,4 +1,4 @@
-import { Makes, sayMakes } from '@hatband/core/rules';
+import { Makes, MAKES_KINDS, sayMakes, type MakesKind } from '@hatband/core/rules';
 
 import { suggestFor, useEditing } from './editing.ts';
 import { Choose } from '../shared/Choose.tsx';
@@ -7,18 +7,10 @@ import { Row } from './Row.tsx';
 import css from './RuleSheet.module.css';
 import { emptyIn, schemaIn } from '../shared/schemaForm.ts';
 
-const NAMES: Record<Makes['kind'], string> = {
-  task: 'one task',
-  items: 'a task for each item',
-  rows: 'a task for each table row',
-  matches: 'a task for each match of a pattern',
-  comment: 'a comment on a task',
-  project: 'a new project',
-  nothing: 'nothing',
-  hold: 'hold it for me',
-};
-
-const KINDS = Object.keys(NAMES) as Makes['kind'][];
+const KINDS = (Object.keys(MAKES_KINDS) as MakesKind[]).map((value) => ({
+  value,
+  label: MAKES_KINDS[value].label,
+}));
 
 /** What the rule makes of a message, and how many. */
 export function MakesRow({ makes, onChange }: { makes: Makes; onChange: (makes: Makes) => void }) {
@@ -29,7 +21,7 @@ export function MakesRow({ makes, onChange }: { makes: Makes; onChange: (makes: 
         className={css.kind ?? ''}
         aria-label="what it makes"
         value={makes.kind}
-        options={KINDS.map((kind) => ({ value: kind, label: NAMES[kind] }))}
+        options={KINDS}
         onChange={(kind) => {
           onChange(emptyIn(Makes, kind));
         }}

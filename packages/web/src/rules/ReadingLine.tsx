@@ -2,9 +2,11 @@ import {
   READING_KINDS,
   sayReading,
   sayStep,
+  TIDY_KINDS,
   TidyStep,
   type ReadingKind,
   type RuleReading,
+  type TidyKind,
 } from '@hatband/core/rules';
 import { Select } from 'antd';
 import { hintOf, newReading, problemsAt, suggestFor, useEditing } from './editing.ts';
@@ -83,7 +85,10 @@ function Sample({ reading }: { reading: RuleReading }) {
   );
 }
 
-const STEPS = TidyStep.def.options.map(({ shape }) => shape.do.value);
+const STEPS = (Object.keys(TIDY_KINDS) as TidyKind[]).map((value) => ({
+  value,
+  label: TIDY_KINDS[value].label,
+}));
 
 function Tidy({
   of,
@@ -126,7 +131,7 @@ function Tidy({
         placeholder="then tidy it …"
         popupMatchSelectWidth={false}
         value={null}
-        options={STEPS.map((name) => ({ value: name, label: name }))}
+        options={STEPS}
         onSelect={(name: string | null) => {
           if (name !== null) onChange([...steps, emptyIn(TidyStep, name)]);
         }}

@@ -1,20 +1,13 @@
-import { Start } from '@hatband/core/rules';
-
+import { Start, START_KINDS, type StartKind } from '@hatband/core/rules';
 import { Choose } from '../shared/Choose.tsx';
 import { Words } from '../shared/KindForm.tsx';
+import { emptyIn } from '../shared/schemaForm.ts';
 import css from './RuleSheet.module.css';
 
-const STARTS: { value: Start['kind']; label: string }[] = [
-  { value: 'arrival', label: 'as soon as it arrives' },
-  { value: 'label', label: 'when it is labelled' },
-  { value: 'flag', label: 'when it is flagged' },
-  { value: 'hand', label: 'when I choose so' },
-];
-
-const startOf = (kind: Start['kind']): Start => {
-  if (kind === 'label') return { kind, is: [] };
-  return kind === 'hand' ? { kind, look: false } : { kind };
-};
+const STARTS = (Object.keys(START_KINDS) as StartKind[]).map((value) => ({
+  value,
+  label: START_KINDS[value].label,
+}));
 
 const LOOKS = [
   { value: 'at once', label: 'saved at once' },
@@ -32,7 +25,7 @@ export function StartRow({ start, onChange }: { start: Start; onChange: (start: 
         value={start.kind}
         options={STARTS}
         onChange={(kind) => {
-          onChange(startOf(kind));
+          onChange(emptyIn(Start, kind));
         }}
       />
       {start.kind === 'label' && (
