@@ -1,0 +1,43 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
+import { vi } from 'vitest';
+
+/** A call that a part of the page made. */
+export interface Asked {
+  method: string;
+  path: string;
+  body: unknown;
+  revision: string | null;
+}
+
+type Answer = (asked: Asked) => unknown;
+
+/** The part in a page whose server answers by path; a path without an answer is not found. */
+export function show(part: ReactNode, answers: Record<string, Answer> = {}) {
+  const asked: Asked[] = [];
+  vi.stubGlobal('fetch', (url: string, init: RequestInit = {}) => {
+    const headers = new Headers(init.headers);
+    const one: Asked = {
+      method: init.method ?? 'GET',
+      path: url,
+      body: typeof init.body === 'string' ? JSON.parse(init.body) : undefined,
+      revision: headers.get('If-Match'),
+    };
+    asked.push(one);
+    const answer = answers[`${one.method} ${url.split('?')[0] ?? ''}`];
+    const [status, body] = answer
+      ? [200, answer(one)]
+      : [404, { type: 'about:blank', title: 'Not found', status: 404, detail: `There is no ${url}.` }];
+    return Promise.resolve(new Response(JSON.stringify(body), { status }));
+  });
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  const shown = render(
+    <QueryClientProvider client={client}>
+      <MemoryRouter>{part}</MemoryRouter>
+    </QueryClientProvider>,
+  );
+  return { ...shown, asked, client, user: userEvent.setup() };
+}
