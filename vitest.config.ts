@@ -19,7 +19,7 @@ export default defineConfig({
         test: {
           ...shared,
           name: 'node',
-          include: ['packages/{core,cli,contract,server}/**/*.test.ts', 'demo/**/*.test.ts'],
+          include: ['packages/{core,cli,contract,server}/**/*.test.ts', 'demo/**/*.test.ts', 'bench/**/*.test.ts'],
         },
       },
       {

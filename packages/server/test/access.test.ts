@@ -187,3 +187,16 @@ test.each([
   await start({ HATBAND_NAMES: 'desk.quay.test' });
   expect((await ask('/api/session', headers)).status).toBe(status);
 });
+
+test('a session ends after thirty days', async () => {
+  const folder = await newFolder();
+  await start({ HATBAND_PASSPHRASE: PASSPHRASE }, folder);
+  const cookie = cookieOf(await signIn(PASSPHRASE));
+  const statusAt = async (now: string) => {
+    await server?.stop();
+    await start({ HATBAND_PASSPHRASE: PASSPHRASE, HATBAND_NOW: now }, folder);
+    return (await ask('/api/arrivals', { Cookie: cookie })).status;
+  };
+  expect(await statusAt('2026-12-24T14:00:00Z')).toBe(200);
+  expect(await statusAt('2026-12-24T14:11:00Z')).toBe(401);
+});

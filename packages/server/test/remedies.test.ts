@@ -44,6 +44,21 @@ describe('a message that cannot be read', () => {
     expect(await server.store.read('message_chunks').count({ n: '*' }).first()).toEqual({ n: 0 });
   });
 
+  test('keeps its bytes where they came by another way too', async () => {
+    await startFragile();
+    const { address: other } = await server
+      .ask(contract.addProject, { body: { name: 'Loans in' } })
+      .then(async () => {
+        const { items } = await server.ask(contract.listAddresses);
+        return items.find(({ target }) => target.kind === 'project') ?? { address: '' };
+      });
+    await treat({ unreadable: 'drop' });
+    await server.send({ to: [server.inbox, other], subject: 'killer' });
+    const { items } = await settled(server, 2);
+    expect(items.map(({ outcome }) => outcome.kind).toSorted()).toEqual(['failed', 'nothing']);
+    expect(await server.store.read('message_chunks').count({ n: '*' }).first()).toEqual({ n: 1 });
+  });
+
   test('is told of by a task', async () => {
     await startFragile();
     await treat({ unreadable: 'report' });

@@ -1,0 +1,44 @@
+import type { Rule, Task } from '@hatband/contract';
+import { RuleDefinition, type RuleInput } from '@hatband/core/rules';
+
+/** A task as the server answers it, with what is said otherwise. */
+export const task = (more: Partial<Task> = {}): Task => ({
+  id: 7,
+  arrivalId: 3,
+  ruleId: 'r1',
+  title: 'Return the loan form',
+  due: '2026-12-03',
+  start: null,
+  deadline: null,
+  priority: null,
+  project: { id: 'p1', name: 'Loans in' },
+  section: null,
+  assignee: null,
+  tags: [],
+  notes: '',
+  reminders: [],
+  fields: {},
+  checklist: [],
+  effort: null,
+  status: 'needs action',
+  evidence: {},
+  revision: 2,
+  createdAt: '2026-11-24T14:10:00Z',
+  source: { subject: 'Loan form', from: 'Orla Penhale' },
+  ...more,
+});
+
+/** A rule as the server answers it. */
+export const rule = (definition: RuleInput, more: Partial<Rule> = {}): Rule => ({
+  id: definition.name,
+  state: 'live',
+  version: 1,
+  live: RuleDefinition.parse(definition),
+  draft: null,
+  takenIn30Days: 0,
+  lastTakenAt: null,
+  deleted: false,
+  problems: [],
+  revision: 1,
+  ...more,
+});
