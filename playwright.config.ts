@@ -6,8 +6,7 @@ export default defineConfig({
   outputDir: 'test-results',
   timeout: 180_000,
   expect: { timeout: 30_000 },
-  // Browsers wait a good deal too.
-  workers: 3,
+  workers: 2,
   fullyParallel: true,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {

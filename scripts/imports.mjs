@@ -25,4 +25,49 @@ const { summary, modules } = JSON.parse(out);
 const own = modules.filter(({ source }) => source.startsWith('packages/')).length;
 for (const { rule, from, to } of summary.violations) console.error(`${rule.name}: ${from} → ${to}`);
 console.log(`${own} modules cruised, ${summary.violations.length} violations`);
-if (own < 50 || summary.violations.length > 0) process.exit(1);
+const circles = circlesOf(modules);
+for (const folders of circles) console.error(`a circle of rooms: ${folders.join(' → ')}`);
+if (own < 50 || summary.violations.length > 0 || circles.length > 0) process.exit(1);
+
+/** Rooms of a package that import one another; what stands beside them puts all together, and is no room. */
+function circlesOf(all) {
+  const imports = new Map();
+  for (const { source, dependencies } of all) {
+    const from = roomOf(source);
+    if (from === null || /\.test\.tsx?$|\/test/.test(source)) continue;
+    for (const { resolved } of dependencies) {
+      const to = roomOf(resolved);
+      if (to === null || to === from || packageOf(to) !== packageOf(from)) continue;
+      imports.set(from, (imports.get(from) ?? new Set()).add(to));
+    }
+  }
+  return [...imports.keys()].flatMap((room) => {
+    const way = wayBack(imports, room);
+    // Each circle once, from the room that comes first.
+    return way && [...way].sort()[0] === room ? [[...way, room]] : [];
+  });
+}
+
+function packageOf(file) {
+  return file.split('/').slice(0, 2).join('/');
+}
+
+/** The folder of a package that a file is in, with all below it: `packages/server/src/rules`. */
+function roomOf(file) {
+  return /^packages\/[^/]+\/(?:src\/)?(?!src\/)[^/]+(?=\/)/.exec(file)?.[0] ?? null;
+}
+
+/** The shortest way from a folder back to itself. */
+function wayBack(imports, folder) {
+  const ways = [[folder]];
+  const seen = new Set();
+  for (let way = ways.shift(); way; way = ways.shift()) {
+    for (const next of imports.get(way.at(-1)) ?? []) {
+      if (next === folder) return way;
+      if (seen.has(next)) continue;
+      seen.add(next);
+      ways.push([...way, next]);
+    }
+  }
+  return null;
+}

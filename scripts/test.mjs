@@ -46,6 +46,7 @@ async function checkAll() {
   await check('lint', 'node_modules/eslint/bin/eslint.js', '.');
   await check('format', 'node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.');
   await check('imports', 'scripts/imports.mjs');
+  await check('unused', 'node_modules/knip/bin/knip.js');
 }
 
 function unitTests() {

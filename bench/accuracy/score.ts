@@ -42,7 +42,7 @@ export async function readCase({ bytes }: Case): Promise<Result> {
 export const plain = (text: string) => text.replace(/[\s|]+/g, ' ').trim();
 
 /** Every stem begins a word of the title. */
-export function fits(title: string, stems: readonly string[][]): boolean {
+function fits(title: string, stems: readonly string[][]): boolean {
   const words = fold(title).split(/[^\p{L}\p{N}]+/u);
   return stems.every((alternatives) =>
     alternatives.some((stem) => words.some((word) => word.startsWith(fold(stem)))),

@@ -14,7 +14,7 @@ export interface Segment {
 }
 
 /** A line of the text with what it belongs to: a segment, or the heading of one. */
-export interface PlacedLine {
+interface PlacedLine {
   line: QuotedLine;
   segment: number;
   heading: boolean;

@@ -7,7 +7,6 @@ import {
   verbsOf,
   type Language,
 } from '../languages/index.ts';
-import { chronoDays } from './chrono.ts';
 import { localDateTime } from './clock.ts';
 import { cuesOf } from './cues.ts';
 import { addMonths, isoOf, offDays, parseDay, type Day, type IsOff } from './day.ts';
@@ -99,14 +98,9 @@ const FORGETS = /forget|vergiss|vergess|oublie|olvid|esque|vergeet|dimentic|scor
 function datesIn(sentence: Spoken, options: DateOptions, isOff: IsOff, named: Named | null): Dated[] {
   const { folded, language, text } = sentence;
   const frame = { language, today: parseDay(options.reference), order: options.dateOrder, isOff, named };
-  const counted = chronoDays(text, options, language);
-  const own = findPhrases(folded, frame).filter(
-    (p) =>
-      counted.every((c) => p.end <= c.start || p.start >= c.end) &&
-      !isOtherWord(text.slice(p.start, p.end), language) &&
-      p.start >= helloOf(sentence),
+  const phrases = findPhrases(folded, frame).filter(
+    (p) => !isOtherWord(text.slice(p.start, p.end), language) && p.start >= helloOf(sentence),
   );
-  const phrases = [...own, ...counted];
   const dated = phrases.flatMap((phrase) => {
     const { lead, tail, overdue, ...judgement } = judge(
       folded,

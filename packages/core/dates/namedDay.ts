@@ -20,7 +20,7 @@ export interface Named {
   time: string | null;
 }
 
-export type Grain = 'day' | 'weekday' | 'dayOfMonth' | 'week' | 'period' | 'span';
+type Grain = 'day' | 'weekday' | 'dayOfMonth' | 'week' | 'period' | 'span';
 
 /** A day named in a sentence, before it is joined with its neighbours. */
 export interface NamedDay {

@@ -26,7 +26,7 @@ export interface Language {
   mail: MailWords;
 }
 
-export interface RequestWords {
+interface RequestWords {
   please: Words;
   /** In front of the verb of a request. */
   frames: Words;
@@ -183,7 +183,7 @@ export interface RequestWords {
   done: Words;
 }
 
-export interface MailWords {
+interface MailWords {
   greeting: Words;
   signOff: Words;
   /** Between a sign-off and a place. */

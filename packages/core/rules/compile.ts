@@ -8,7 +8,8 @@ import { compileUnits, type Units } from './units.ts';
 import type { View } from './view.ts';
 import { compileRow, orderRows, type CompiledRow } from './rows.ts';
 import { ReadRow, type RuleVersion } from './rule.ts';
-import { findClauses, type Clause, type Signal } from './shorthand.ts';
+import type { Clause, Signal } from './clause.ts';
+import { findClauses } from './shorthand.ts';
 import { compileWhen, leavesOf, termsOfWhen, type GroupTest } from './when.ts';
 
 /** A rule ready for any number of messages. */

@@ -8,7 +8,7 @@ import { sayStart } from './starts.ts';
 import { openGroup, sayWhen } from './when.ts';
 
 /** A line of a rule in words. */
-export interface RuleLine {
+interface RuleLine {
   part: 'name' | 'note' | 'when' | 'read' | 'route' | 'then';
   text: string;
 }

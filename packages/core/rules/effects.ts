@@ -105,7 +105,7 @@ export const compileEffect = <K extends EffectKind>(effect: EffectOf<K>): MakeEf
   EFFECT_KINDS[effect.kind].compile?.(effect) ?? (() => effect);
 
 /** An effect in words. */
-export const sayEffect = (effect: DueEffect): string => sayOf(effect as Effect);
+export const sayEffect = (effect: DueEffect): string => sayOf(effect);
 
 const sayOf = <K extends EffectKind>(effect: EffectOf<K>): string => EFFECT_KINDS[effect.kind].say(effect);
 

@@ -16,7 +16,7 @@ export const Pattern = z
 const MOST_MATCHES = 500;
 
 /** A match with its groups: by their number from 1 on, and by name. */
-export interface PatternMatch extends Place {
+interface PatternMatch extends Place {
   groups: ReadonlyMap<string, Place>;
 }
 

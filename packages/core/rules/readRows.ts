@@ -13,7 +13,7 @@ import type { FieldTrace, Made, Missed, TriedReading } from './outcome.ts';
 import { fieldName } from './fieldName.ts';
 import type { ReadRow } from './rule.ts';
 import type { CompiledRow } from './rows.ts';
-import type { Clause } from './shorthand.ts';
+import type { Clause } from './clause.ts';
 import { HoldForPerson } from './stops.ts';
 import { tidy, type TidyStep } from './tidy.ts';
 import type { Found, ReadInput, Unit } from './unit.ts';

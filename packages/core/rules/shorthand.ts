@@ -1,25 +1,10 @@
 import { fold } from '../languages/index.ts';
 import { linesOf } from '../anatomy/index.ts';
 import type { EvidenceSpan } from '../reading/index.ts';
+import type { Clause, Signal } from './clause.ts';
 import type { Place } from './words.ts';
 import { unitSpans, type Unit } from './unit.ts';
 import type { View } from './view.ts';
-
-/** What a reading of shorthand looks for: words at the head of a clause, or a sign in front of a word. */
-export interface Signal {
-  words: readonly string[];
-  sign: string | null;
-  /** How far a value behind a sign goes. */
-  upTo: 'word' | 'end of line';
-}
-
-/** A clause of shorthand: the whole of it, and its value. */
-export interface Clause {
-  signal: Signal;
-  whole: EvidenceSpan[];
-  value: string;
-  spans: EvidenceSpan[];
-}
 
 /**
  * The shorthand in a message: clauses between semicolons in the subject and in the note, and lines of its own in the

@@ -1,7 +1,7 @@
 import type { EvidenceSpan, ItemFact } from '../reading/index.ts';
 import type { Value } from '../tasks/index.ts';
 import { textOfSpans, type MessageScope, type Scope, type ScopeText } from './scope.ts';
-import type { Clause } from './shorthand.ts';
+import type { Clause } from './clause.ts';
 import type { View } from './view.ts';
 
 /** Words with the place that they were read from. */

@@ -60,7 +60,7 @@ export const addressOf = (mailbox: Mailbox | null): string[] =>
   mailbox === null || mailbox.address === '' ? [] : [mailbox.address.toLowerCase()];
 
 /** Somebody who is known by his address, else by his name. */
-export const personOf = (people: readonly Person[], mailbox: Mailbox | null): Person | undefined =>
+const personOf = (people: readonly Person[], mailbox: Mailbox | null): Person | undefined =>
   addressOf(mailbox)
     .map((address) => findPerson(people, address))
     .find(Boolean) ?? people.find(({ name }) => mailbox !== null && nameKey(name) === nameKey(mailbox.name));

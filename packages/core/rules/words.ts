@@ -37,7 +37,7 @@ function patternOf(words: string, fit: Fit): RegExp | null {
 export const isOpen = (words: string) => words.trim().endsWith('*');
 
 /** The words of a phrase as they stand in a folded text. */
-export const wordsIn = (words: string): string[] =>
+const wordsIn = (words: string): string[] =>
   fold(words.trim().replace(/\*$/, '')).split(/\s+/).filter(Boolean);
 
 /** All words of a folded text. */

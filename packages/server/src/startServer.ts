@@ -17,7 +17,7 @@ import { makeReceive } from './intake/receive.ts';
 import { openPost, type PostOptions } from './mailbox/post.ts';
 import { openSecrets, type Secrets } from './mailbox/secret.ts';
 import { startPipeline } from './pipeline/pipeline.ts';
-import { PracticeNews } from './practice/account.ts';
+import { practiceAccount, PracticeNews } from './practice/account.ts';
 import { ensurePractice } from './practice/ensurePractice.ts';
 import { startReader, type Reader } from './pipeline/reader.ts';
 import { openRuleSet } from './rules/ruleSet.ts';
@@ -144,7 +144,11 @@ async function listen(config: Config, parts: Parts, base: Base): Promise<Running
     clock,
     log,
   });
-  const post = await openPost({ ...shared, ...parts.mailboxTimes });
+  const post = await openPost({
+    ...shared,
+    ...parts.mailboxTimes,
+    practice: () => practiceAccount(store, practiceNews, clock),
+  });
   store.onChange((kinds) => {
     // A rule may start by another label now.
     if (kinds.has('rule')) post.lookAgain();

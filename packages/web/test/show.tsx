@@ -6,7 +6,7 @@ import { MemoryRouter } from 'react-router';
 import { vi } from 'vitest';
 
 /** A call that a part of the page made. */
-export interface Asked {
+interface Asked {
   method: string;
   path: string;
   body: unknown;

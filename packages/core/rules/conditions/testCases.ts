@@ -33,8 +33,8 @@ Content-Disposition: attachment; filename="loan-form.pdf"
 JVBERi0xLjQ=
 --b--
 `;
-export const LIST = `From: o@cape.example\nSubject: Actions\n\nActions:\n- Tom: book the hall\n- print the posters\n`;
-export const NOTICE = `From: o@cape.example\nSubject: Actions\nAuto-Submitted: auto-generated\n\nhello`;
+const LIST = `From: o@cape.example\nSubject: Actions\n\nActions:\n- Tom: book the hall\n- print the posters\n`;
+const NOTICE = `From: o@cape.example\nSubject: Actions\nAuto-Submitted: auto-generated\n\nhello`;
 
 export const PEOPLE: Person[] = [
   { name: 'Orla Penhale', addresses: ['orla@loans.cape.example'], organisation: 'Cape', groups: ['Lenders'] },

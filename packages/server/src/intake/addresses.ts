@@ -6,7 +6,7 @@ import type { Knex } from 'knex';
 import type { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
-import { renameInRules } from '../rules/renameInRules.ts';
+import { renameInRules } from '../ruleVersions/renameInRules.ts';
 import { record, parseJson, type AddressRow, type Store } from '../store/index.ts';
 import { newLocalPart } from './localPart.ts';
 import { turnedAway } from './turnedAway.ts';

@@ -5,7 +5,7 @@ import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
 import { findProject } from '../named/projects.ts';
 import { insertComment } from '../pipeline/insertComment.ts';
-import { saveReferences } from '../pipeline/knownTasks.ts';
+import { saveReferences } from '../tasks/references.ts';
 import { record, parseJson, type TaskRow } from '../store/index.ts';
 import { columnOf, DONE, fieldsOf, stored, type StoredField } from '../tasks/columns.ts';
 

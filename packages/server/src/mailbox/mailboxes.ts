@@ -6,7 +6,7 @@ import { Failure, missing } from '../errors.ts';
 import { insertAddress } from '../intake/addresses.ts';
 import { turnedAway } from '../intake/turnedAway.ts';
 import type { Guarded } from '../named/guarded.ts';
-import { renameInRules } from '../rules/renameInRules.ts';
+import { renameInRules } from '../ruleVersions/renameInRules.ts';
 import { record, parseJson, type MailboxRow, type Store } from '../store/index.ts';
 import type { Secrets } from './secret.ts';
 

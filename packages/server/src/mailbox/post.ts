@@ -5,7 +5,6 @@ import type { Background } from '../background.ts';
 import type { Clock } from '../clock.ts';
 import type { Directory } from '../intake/directory.ts';
 import type { Receive } from '../intake/receive.ts';
-import { practiceAccount, type PracticeNews } from '../practice/account.ts';
 import { record, type MailboxRow, type Store } from '../store/index.ts';
 import { AccountProblem, type Account } from './account.ts';
 import { carryOut } from './carryOut.ts';
@@ -20,7 +19,8 @@ export interface PostOptions {
   directory: Directory;
   receive: Receive;
   liveRules: () => Promise<CompiledRules>;
-  practiceNews: PracticeNews;
+  /** The practice mailbox, which ships with Hatband. */
+  practice: () => Promise<Account>;
   background: Background;
   clock: Clock;
   log: Logger;
@@ -123,12 +123,9 @@ const labelsOf = ({ rules }: CompiledRules): string[] => [
   ),
 ];
 
-async function connect(
-  row: MailboxRow,
-  { store, secrets, practiceNews, clock }: PostOptions,
-): Promise<Account> {
+async function connect(row: MailboxRow, { secrets, practice }: PostOptions): Promise<Account> {
   const settings = settingsOf(row);
-  if (settings.kind === 'practice') return practiceAccount(store, practiceNews, clock);
+  if (settings.kind === 'practice') return practice();
   if (row.secret === null) throw new AccountProblem('This mailbox has no password yet.', true);
   return connectImap(settings, unsealed(secrets, row.secret));
 }

@@ -6,7 +6,7 @@ import { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { insertAddress } from '../intake/addresses.ts';
-import { renameInRules } from '../rules/renameInRules.ts';
+import { renameInRules } from '../ruleVersions/renameInRules.ts';
 import type { Guarded } from './guarded.ts';
 import { record, parseJson, type ProjectRow, type Store } from '../store/index.ts';
 

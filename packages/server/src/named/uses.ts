@@ -5,7 +5,7 @@ import type { Knex } from 'knex';
 import { missing } from '../errors.ts';
 import { parseJson } from '../store/index.ts';
 import { DONE } from '../tasks/columns.ts';
-import { withLive } from '../rules/withLive.ts';
+import { withLive } from '../ruleVersions/withLive.ts';
 
 /** What hangs on something that has a name: shown before it is deleted. */
 export async function usesOf(

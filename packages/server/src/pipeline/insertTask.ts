@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { findProject } from '../named/projects.ts';
 import { columnOf, stored, type StoredField } from '../tasks/columns.ts';
-import { saveReferences } from './knownTasks.ts';
+import { saveReferences } from '../tasks/references.ts';
 
 interface NewTasks {
   arrivalId: number;

@@ -1,7 +1,6 @@
-import { idsOf, referencesIn, referencesOf } from '@hatband/core/dryrun';
+import { idsOf, referencesIn } from '@hatband/core/dryrun';
 import type { Reading } from '@hatband/core/reading';
 import type { KnownTask, KnownTasks } from '@hatband/core/rules';
-import type { TaskFields } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 import { DONE } from '../tasks/columns.ts';
 
@@ -90,14 +89,3 @@ const known = ({ id, title, status }: TaskName): KnownTask => ({
   title,
   open: !DONE.some((done) => done === status),
 });
-
-/** Keeps by which reference numbers a task is found. */
-export async function saveReferences(
-  trx: Knex.Transaction,
-  taskId: number,
-  fields: Pick<TaskFields, 'title' | 'fields'>,
-): Promise<void> {
-  await trx('task_references').where({ task_id: taskId }).delete();
-  const rows = referencesOf(fields).map((reference) => ({ task_id: taskId, reference }));
-  if (rows.length > 0) await trx('task_references').insert(rows);
-}

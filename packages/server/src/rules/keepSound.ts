@@ -5,7 +5,7 @@ import type { Guarded } from '../named/guarded.ts';
 import type { UserNow } from '../settings/user.ts';
 import { parseJson } from '../store/index.ts';
 import { currentContext } from './ruleSet.ts';
-import { withLive } from './withLive.ts';
+import { withLive } from '../ruleVersions/withLive.ts';
 
 /**
  * A change that would break rules which went live, paused ones among them, is refused with their names. What is broken

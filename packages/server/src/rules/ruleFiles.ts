@@ -11,7 +11,7 @@ import { findNamed, insertNamed } from '../named/registers.ts';
 import { record, parseJson, type RuleRow, type Store } from '../store/index.ts';
 import type { ReadFile } from './readRuleFile.ts';
 import type { Seen } from './rules.ts';
-import { withLive } from './withLive.ts';
+import { withLive } from '../ruleVersions/withLive.ts';
 import type { User } from '../settings/user.ts';
 import { currentContext } from './ruleSet.ts';
 

@@ -8,7 +8,7 @@ import { Failure, missing } from '../errors.ts';
 import { record, parseJson, type RuleRow, type Store } from '../store/index.ts';
 import type { User } from '../settings/user.ts';
 import { currentContext } from './ruleSet.ts';
-import { withLive } from './withLive.ts';
+import { withLive } from '../ruleVersions/withLive.ts';
 
 const MONTH_MS = 30 * 24 * 60 * 60 * 1000;
 

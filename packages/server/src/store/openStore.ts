@@ -67,7 +67,7 @@ export async function openStore(
   const listeners: OnChange[] = [];
   const tell = async (changes: readonly Change[]) => {
     const kinds = new Set(changes.map(({ kind }) => kind));
-    if (kinds.size > 0) await Promise.all(listeners.map((listener) => listener(kinds)));
+    if (kinds.size > 0) await Promise.all(listeners.map(async (listener) => listener(kinds)));
   };
   return {
     read: reader,

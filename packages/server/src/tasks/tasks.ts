@@ -12,7 +12,7 @@ import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
-import { saveReferences } from '../pipeline/knownTasks.ts';
+import { saveReferences } from './references.ts';
 import { record, parseJson, type Store, type TaskChangeRow, type TaskRow } from '../store/index.ts';
 import { columnOf, DONE, fieldsOf, stored, type StoredField } from './columns.ts';
 

@@ -21,7 +21,6 @@ let written: RuleDefinition;
 
 function Sheet({ of, problems = [] }: { of: RuleInput; problems?: Misfit[] }) {
   const [definition, setDefinition] = useState(() => RuleDefinition.parse(of));
-  written = definition;
   return (
     <RuleSheet
       rule={rule(of)}
@@ -30,7 +29,10 @@ function Sheet({ of, problems = [] }: { of: RuleInput; problems?: Misfit[] }) {
       problems={problems}
       sample={null}
       senders={[]}
-      onChange={setDefinition}
+      onChange={(next) => {
+        written = next;
+        setDefinition(next);
+      }}
     />
   );
 }

@@ -19,9 +19,13 @@ test('a value turns into its editor, Enter keeps it and gives the focus back', a
 
 test('Escape changes nothing and reaches nothing around it', async () => {
   const onChange = vi.fn();
-  const around = vi.fn();
+  const around = vi.fn<(key: string) => void>();
   const { user } = show(
-    <div onKeyDown={(event) => (event.defaultPrevented ? undefined : around(event.key))}>
+    <div
+      onKeyDown={(event) => {
+        if (!event.defaultPrevented) around(event.key);
+      }}
+    >
       <TitleField value="Return the form" onChange={onChange} />
     </div>,
   );
