@@ -9,7 +9,7 @@ import css from './SignIn.module.css';
 /** Asks for the passphrase, where the page can be reached from elsewhere. */
 export function SignIn() {
   const [passphrase, setPassphrase] = useState('');
-  const act = useAct(['session']);
+  const act = useAct('session');
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
     act.mutate(() => call(signIn, { body: { passphrase } }));

@@ -1,21 +1,8 @@
 import type { ChangeEvent } from '@hatband/contract';
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
+import { STALE } from './stale.ts';
 import { listen } from './liveStream.ts';
-
-/** The queries that each kind of change makes stale, by the first word of their keys. */
-const STALE: Record<Exclude<ChangeEvent['kind'], 'everything'>, readonly string[]> = {
-  arrival: ['arrivals', 'samples', 'rules', 'health', 'practice'],
-  task: ['tasks', 'arrivals'],
-  rule: ['rules', 'samples'],
-  address: ['addresses', 'mailboxes'],
-  mailbox: ['mailboxes', 'addresses'],
-  practice: ['practice'],
-  import: ['imports'],
-  settings: ['settings', 'samples', 'health'],
-  project: ['projects', 'samples', 'tasks', 'arrivals'],
-  named: ['named', 'samples'],
-};
 
 /** Keeps all queries true by the server's events. Answers whether the server is listening. */
 export function useLive(): boolean {

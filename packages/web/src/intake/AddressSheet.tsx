@@ -38,7 +38,7 @@ export function AddressSheet({ address, own }: Props) {
 
 function AddressHead({ address }: { address: Address }) {
   const [renewing, setRenewing] = useState(false);
-  const act = useAct(['addresses']);
+  const act = useAct('address');
   const clock = useClock();
   const { id, paused } = address;
   return (
@@ -93,7 +93,7 @@ function AddressHead({ address }: { address: Address }) {
 function Treatment({ address, own }: Props) {
   const [policy, setPolicy] = useState<Policy>(address.policy);
   const [word, setWord] = useState(address.plusWord ?? '');
-  const act = useAct(['addresses']);
+  const act = useAct('address');
   const isChanged =
     JSON.stringify(policy) !== JSON.stringify(address.policy) || word.trim() !== (address.plusWord ?? '');
   const save = () => {

@@ -81,7 +81,7 @@ function TestPart({
   onFolders: (folders: string[]) => void;
 }) {
   const [answer, setAnswer] = useState<string[] | null>(null);
-  const act = useAct([]);
+  const act = useAct();
   const test = () => {
     setAnswer(null);
     act.mutate(async () => {
@@ -117,7 +117,7 @@ function Buttons({
   body: Body;
   isChanged: boolean;
 }) {
-  const act = useAct(['mailboxes', 'addresses']);
+  const act = useAct('mailbox', 'address');
   const [own, setOwn] = useState<Error | null>(null);
   const navigate = useNavigate();
   const save = () => {

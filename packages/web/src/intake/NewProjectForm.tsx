@@ -8,7 +8,7 @@ import css from './Intake.module.css';
 
 export function NewProjectForm() {
   const [name, setName] = useState('');
-  const act = useAct(['addresses', 'projects']);
+  const act = useAct('project');
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
     act.mutate(() => call(addProject, { body: { name } }), {

@@ -19,7 +19,7 @@ const GRACE = [
 export function RenewForm({ address, onClose }: { address: Address; onClose: () => void }) {
   const [prefix, setPrefix] = useState(address.address.replace(/-[^-]*@.*$/, ''));
   const [graceDays, setGraceDays] = useState(0);
-  const act = useAct(['addresses']);
+  const act = useAct('address');
   const navigate = useNavigate();
   const renew = () => {
     act.mutate(async () => {

@@ -10,7 +10,7 @@ import css from './Intake.module.css';
 /** Messages that other programs hand in over HTTP. */
 export function TokenPart({ address: { id, address, hasToken } }: { address: Address }) {
   const [token, setToken] = useState<string | null>(null);
-  const act = useAct(['addresses']);
+  const act = useAct('address');
   const params = { id };
   return (
     <section>

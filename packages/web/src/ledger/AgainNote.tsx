@@ -11,7 +11,7 @@ import css from './ReadingSheet.module.css';
 /** Mail whose original came another way before, or may have; its tasks are merged with the first only by the user's word. */
 export function AgainNote({ arrivalId, kind, before }: Props) {
   const clock = useClock();
-  const act = useAct(['arrivals', 'tasks']);
+  const act = useAct('arrival', 'task');
   const settle = (how: 'add to the first' | 'make its own') => () => {
     act.mutate(() => call(settleAgain, { params: { id: arrivalId }, body: { how } }));
   };

@@ -7,7 +7,7 @@ import css from './ReadingSheet.module.css';
 
 /** Why a message waits at the door, and who decides: no rule was asked yet. */
 export function DoorNote({ arrival }: { arrival: Arrival }) {
-  const act = useAct(['arrivals', 'tasks', 'addresses']);
+  const act = useAct('arrival', 'task', 'address');
   const { gate } = arrival.outcome;
   if (!gate) return null;
   const params = { id: arrival.id };

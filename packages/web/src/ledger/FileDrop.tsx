@@ -1,6 +1,7 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState, type DragEvent, type ReactNode } from 'react';
 import { imports } from '../api/queries.ts';
+import { useRefresh } from '../api/stale.ts';
 import { uploadMail } from '../api/upload.ts';
 import { FileButton } from '../shared/FileButton.tsx';
 import css from './FileDrop.module.css';
@@ -57,7 +58,7 @@ let keys = 0;
 function useFiles() {
   const [own, setOwn] = useState<Sending[]>([]);
   const { data } = useQuery(imports);
-  const client = useQueryClient();
+  const refresh = useRefresh();
   const change = (key: string, part: Partial<Sending>) => {
     setOwn((all) => all.map((each) => (each.key === key ? { ...each, ...part } : each)));
   };
@@ -69,7 +70,7 @@ function useFiles() {
     }).then(
       (begun) => {
         change(key, { import: begun, sent: 1 });
-        void client.invalidateQueries({ queryKey: ['imports'] });
+        void refresh('import');
       },
       (error: unknown) => {
         change(key, { error: error instanceof Error ? error : new Error(String(error)) });

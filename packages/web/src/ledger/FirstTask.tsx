@@ -1,8 +1,9 @@
 import { listAddresses, sendPractice } from '@hatband/contract';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { call } from '../api/call.ts';
+import { useRefresh } from '../api/stale.ts';
 import { ErrorLine, Notice } from '../shared/Page.tsx';
 
 const LETTER = {
@@ -12,7 +13,7 @@ const LETTER = {
 
 /** A Hatband without mail: a practice letter becomes the first task, before any address is given away. */
 export function FirstTask() {
-  const client = useQueryClient();
+  const refresh = useRefresh();
   const send = useMutation({
     mutationFn: async () => {
       const { items } = await call(listAddresses);
@@ -21,7 +22,7 @@ export function FirstTask() {
       const refused = delivered.find(({ ok }) => !ok);
       if (refused) throw new Error(refused.words);
     },
-    onSuccess: () => client.invalidateQueries({ queryKey: ['arrivals'] }),
+    onSuccess: () => refresh('arrival'),
   });
   return (
     <Notice title="No mail yet">

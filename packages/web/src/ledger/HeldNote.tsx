@@ -16,7 +16,7 @@ export function HeldNote({
   arrivalId: number;
   held: Arrival['outcome']['held'][number];
 }) {
-  const act = useAct(['arrivals', 'tasks']);
+  const act = useAct('arrival', 'task');
   const { data } = useQuery(ruleNames);
   const isBroken = data?.items.some(({ id, isBroken: broken }) => id === held.ruleId && broken) ?? false;
   return (

@@ -21,7 +21,7 @@ export interface Sending {
 
 export function ImportLine({ sending, onPutAway }: { sending: Sending; onPutAway: (key: string) => void }) {
   const [open, setOpen] = useState(false);
-  const cancel = useAct(['imports']);
+  const cancel = useAct('import');
   const { name, sent, error, import: begun } = sending;
   const isOver = error !== null || (begun !== null && begun.state !== 'running');
   const share = begun === null ? sent : begun.size === 0 ? 1 : begun.read / begun.size;

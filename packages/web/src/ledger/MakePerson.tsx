@@ -12,7 +12,7 @@ import css from './MessageView.module.css';
 export function MakePerson({ mailbox: { name, address } }: { mailbox: Mailbox }) {
   const { data: people } = useQuery(register(registers.people));
   const { data: own } = useQuery(settings);
-  const act = useAct(['named', 'samples']);
+  const act = useAct('named');
   if (!people || !own || address === '' || own.settings.me.includes(address.toLowerCase())) return null;
   const known = people.items.map(({ body }) => body);
   if (findPerson(known, address)) return null;

@@ -1,18 +1,19 @@
 import { addRule, type ArrivalSheet } from '@hatband/contract';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { call } from '../api/call.ts';
+import { useRefresh } from '../api/stale.ts';
 import { ErrorLine } from '../shared/Page.tsx';
 
 /** From a message to a rule that takes mail like it. */
 export function MakeRule({ sheet, className }: { sheet: ArrivalSheet; className: string | undefined }) {
-  const client = useQueryClient();
+  const refresh = useRefresh();
   const navigate = useNavigate();
   const make = useMutation({
     mutationFn: async () => {
       const { ruleFromMail } = await import('../rules/ruleFromMail.ts');
       const rule = await call(addRule, { body: { definition: ruleFromMail(sheet) } });
-      await client.invalidateQueries({ queryKey: ['rules'] });
+      await refresh('rule');
       await navigate(`/rules/${rule.id}`);
     },
   });

@@ -16,7 +16,7 @@ import css from './PossibleTasks.module.css';
 /** What a message could become: as it would be if it were let in, and by each rule that is started by hand. */
 export function PossibleTasks({ arrival }: { arrival: Arrival }) {
   const { data } = useQuery(possible(arrival.id));
-  const act = useAct(['arrivals', 'tasks']);
+  const act = useAct('arrival', 'task');
   if (!data) return null;
   const isAtDoor = arrival.outcome.gate !== null;
   return (

@@ -24,7 +24,7 @@ interface Props {
 /** One letter, and all that can be done with it. */
 export function LetterView({ uid, folders, onDraft }: Props) {
   const { data: letter } = useQuery(practiceMessage(uid));
-  const act = useAct(['practice']);
+  const act = useAct('practice');
   const { mutate } = act;
   const isUnread = letter?.seen === false;
   useEffect(() => {

@@ -77,7 +77,7 @@ function Rack({
   isEmpty: boolean;
   openUid: number | null;
 }) {
-  const act = useAct(['practice']);
+  const act = useAct('practice');
   return (
     <div className={css.rack} role="navigation" aria-label="Letters">
       {letters.map((letter) => (

@@ -24,7 +24,7 @@ interface Answer {
 export function WritingDesk({ draft, onClose }: { draft: Draft; onClose: () => void }) {
   const [letter, setLetter] = useState<LetterBody>({ ...draft, copy: '', text: '' });
   const [answers, setAnswers] = useState<Answer[] | null>(null);
-  const act = useAct(['practice', 'arrivals']);
+  const act = useAct('practice', 'arrival');
   const send = (event: SyntheticEvent) => {
     event.preventDefault();
     act.mutate(async () => {

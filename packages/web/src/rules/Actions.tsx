@@ -8,11 +8,11 @@ import {
   type Rule,
 } from '@hatband/contract';
 import { RuleDefinition, type Misfit } from '@hatband/core/rules';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Choose } from '../shared/Choose.tsx';
 import { call } from '../api/call.ts';
+import { useAct } from '../shared/useAct.ts';
 import { ErrorLine } from '../shared/Page.tsx';
 import { AffectedMail } from './AffectedMail.tsx';
 import { moveTo } from './order.ts';
@@ -49,11 +49,7 @@ export function Actions({
   onOrder,
 }: Props) {
   const [asking, setAsking] = useState<'live' | 'delete' | 'versions' | null>(null);
-  const client = useQueryClient();
-  const act = useMutation({
-    mutationFn: (work: () => Promise<unknown>) => work(),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['rules'] }),
-  });
+  const act = useAct('rule');
   // What was asked for meanwhile stays open.
   const settle = (work: () => Promise<unknown>) => {
     act.mutate(work, {

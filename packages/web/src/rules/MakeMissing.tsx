@@ -14,7 +14,7 @@ const make = ({ what, name }: Lack) =>
 
 /** Makes what a rule names and is not there, without leaving the rule. */
 export function useMake() {
-  const act = useAct(['projects', 'addresses', 'named', 'samples', 'rules']);
+  const act = useAct('project', 'named');
   return {
     ...act,
     make: (lack: Lack, onMade?: () => void) => {

@@ -17,7 +17,7 @@ interface Props {
 
 /** Another place in the order, with its effect on the mail already here, before it holds. */
 export function MoveNote({ rule, order, proofs, onDone }: Props) {
-  const act = useAct(['rules', 'samples']);
+  const act = useAct('rule');
   const name = (rule.live ?? rule.draft)?.name ?? '';
   const place = order.indexOf(rule.id) + 1;
   const move = () => {

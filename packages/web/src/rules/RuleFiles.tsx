@@ -1,19 +1,17 @@
 import { DRAFT_ISSUE, exportPath, importProgress, importRules, type ImportResult } from '@hatband/contract';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { call, ProblemError } from '../api/call.ts';
+import { useRefresh } from '../api/stale.ts';
 import { FileButton } from '../shared/FileButton.tsx';
 import css from './Rules.module.css';
 
 /** Rules out to a file, and in from one; what came in are drafts. */
 export function RuleFiles() {
-  const client = useQueryClient();
+  const refresh = useRefresh();
   const take = useMutation({
     mutationFn: ({ json, replaceDrafts }: { json: string; replaceDrafts: boolean }) =>
       call(importRules, { body: { json, replaceDrafts } }),
-    onSuccess: () =>
-      Promise.all(
-        ['rules', 'projects', 'named', 'samples'].map((key) => client.invalidateQueries({ queryKey: [key] })),
-      ),
+    onSuccess: () => refresh('rule', 'project', 'named'),
   });
   return (
     <span className={css.files}>

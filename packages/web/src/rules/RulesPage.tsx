@@ -1,9 +1,10 @@
 import type { Rule } from '@hatband/contract';
 import { addRule } from '@hatband/contract';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { call } from '../api/call.ts';
+import { useRefresh } from '../api/stale.ts';
 import { AddButton } from '../shared/AddButton.tsx';
 import { Failed, Notice, PageHeader, PartLinks } from '../shared/Page.tsx';
 import { newRule } from './newRule.ts';
@@ -76,7 +77,7 @@ function Open({ rule, all, order, onOrder }: OpenProps) {
 }
 
 function AddRule({ all }: { all: readonly Rule[] }) {
-  const client = useQueryClient();
+  const refresh = useRefresh();
   const navigate = useNavigate();
   const empty = JSON.stringify(newRule());
   const add = async () => {
@@ -87,7 +88,7 @@ function AddRule({ all }: { all: readonly Rule[] }) {
       return;
     }
     const rule = await call(addRule, { body: { definition: newRule() } });
-    await client.invalidateQueries({ queryKey: ['rules'] });
+    await refresh('rule');
     await navigate(`/rules/${rule.id}`);
   };
   return <AddButton words="New rule" add={add} />;

@@ -16,7 +16,7 @@ const { people } = registers;
 export function PeopleCards() {
   const { data } = useQuery(register(people));
   const [said, setSaid] = useState<string | null>(null);
-  const act = useAct(['named', 'samples']);
+  const act = useAct('named');
   // Who is known already has to be known first.
   if (!data) return null;
   const { items } = data;

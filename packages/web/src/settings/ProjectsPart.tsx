@@ -1,11 +1,12 @@
 import { addProject, deleteProject, saveInboxRequirements, saveProject } from '@hatband/contract';
 import { OwnField, Project, type Requirement } from '@hatband/core/tasks';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { call } from '../api/call.ts';
 import { projects } from '../api/queries.ts';
 import { Words } from '../shared/KindForm.tsx';
+import { useAct } from '../shared/useAct.ts';
 import { ErrorLine } from '../shared/Page.tsx';
 import { EntryEditor } from './EntryEditor.tsx';
 import { List } from './List.tsx';
@@ -15,16 +16,7 @@ import css from './Settings.module.css';
 /** Projects with their sections, fields and requirements; and what a task needs that has no project. */
 export function ProjectsPart() {
   const { data } = useQuery(projects);
-  const client = useQueryClient();
-  const act = useMutation({
-    mutationFn: (work: () => Promise<unknown>) => work(),
-    onSuccess: () =>
-      Promise.all(
-        ['projects', 'addresses', 'rules', 'samples', 'tasks'].map((key) =>
-          client.invalidateQueries({ queryKey: [key] }),
-        ),
-      ),
-  });
+  const act = useAct('project');
   const more = (project: Project, onChange: (project: Project) => void) => (
     <>
       <ListForm

@@ -39,7 +39,7 @@ export function RegisterPart<S extends z.ZodObject>({
   ...rest
 }: Props<S>) {
   const { one, kind, add, save, remove } = rest;
-  const act = useAct(['named', 'rules', 'samples']);
+  const act = useAct('named');
   const common = { one, schema, written, apart, more, act };
   return (
     <div className={css.body}>

@@ -33,7 +33,7 @@ interface FormProps {
 function SettingsForm({ settings: before, revision, known }: FormProps) {
   const [settings, setSettings] = useState(before);
   const [own, setOwn] = useState<Error | null>(null);
-  const act = useAct(['settings', 'samples', 'health']);
+  const act = useAct('settings');
   const set = (part: Partial<UserSettings>) => {
     setSettings({ ...settings, ...part });
   };
@@ -222,7 +222,7 @@ function Days({ settings, known, set }: PartProps & Pick<FormProps, 'known'>) {
 /** Where the page asks for a passphrase, the way out. */
 function SignedIn() {
   const { data } = useQuery(session);
-  const act = useAct(['session']);
+  const act = useAct('session');
   if (!data?.needsPassphrase) return null;
   const leave = (everywhere: 'yes' | 'no') => () => {
     act.mutate(() => call(signOut, { query: { everywhere } }));

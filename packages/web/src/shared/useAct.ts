@@ -1,11 +1,12 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
+import { useRefresh, type Changed } from '../api/stale.ts';
 
-/** Does something on the server and makes what it changes stale, by the first words of the queries' keys. */
-export function useAct(keys: readonly string[]) {
-  const client = useQueryClient();
+/** Does something on the server that changes things of these kinds, and shows them as they are then. */
+export function useAct(...changed: Changed[]) {
+  const refresh = useRefresh();
   return useMutation({
     mutationFn: (work: () => Promise<unknown>) => work(),
-    onSuccess: () => Promise.all(keys.map((key) => client.invalidateQueries({ queryKey: [key] }))),
+    onSuccess: () => refresh(...changed),
   });
 }
 

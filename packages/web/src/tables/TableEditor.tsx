@@ -1,13 +1,13 @@
 import { registers } from '@hatband/contract';
 import { parseCsv, writeCsv } from '@hatband/core/formats';
 import { KEY_NAMES, problemOfRow, type LookupTable } from '@hatband/core/rules';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
 import { Choose } from '../shared/Choose.tsx';
 import { call } from '../api/call.ts';
 import { DeleteEntry } from '../shared/DeleteEntry.tsx';
 import { FileButton } from '../shared/FileButton.tsx';
+import { useAct } from '../shared/useAct.ts';
 import { ErrorLine } from '../shared/Page.tsx';
 import css from './Tables.module.css';
 
@@ -29,13 +29,8 @@ const BYS: { value: LookupTable['by']; label: string }[] = [
 export function TableEditor({ table }: { table: Stored }) {
   const [changed, setChanged] = useState<LookupTable | null>(null);
   const shown = changed ?? table.body;
-  const client = useQueryClient();
   const seen = { params: { id: table.id }, revision: table.revision };
-  const act = useMutation({
-    mutationFn: (work: () => Promise<unknown>) => work(),
-    onSuccess: () =>
-      Promise.all(['named', 'samples', 'rules'].map((key) => client.invalidateQueries({ queryKey: [key] }))),
-  });
+  const act = useAct('named');
   const set = (part: Partial<LookupTable>) => {
     setChanged({ ...shown, ...part });
   };

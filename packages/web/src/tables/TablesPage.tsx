@@ -1,8 +1,9 @@
 import { registers } from '@hatband/contract';
 import { LookupTable } from '@hatband/core/rules';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
 import { call } from '../api/call.ts';
+import { useRefresh } from '../api/stale.ts';
 import { AddButton } from '../shared/AddButton.tsx';
 import { register } from '../api/queries.ts';
 import { Failed, Notice, PageHeader, PartLinks } from '../shared/Page.tsx';
@@ -55,14 +56,14 @@ export function TablesPage() {
 }
 
 function AddTable({ names }: { names: readonly string[] }) {
-  const client = useQueryClient();
+  const refresh = useRefresh();
   const navigate = useNavigate();
   const add = async () => {
     let n = 1;
     const name = () => (n === 1 ? 'New table' : `New table ${String(n)}`);
     while (names.includes(name())) n += 1;
     const { items } = await call(registers.tables.add, { body: LookupTable.parse({ name: name() }) });
-    await client.invalidateQueries({ queryKey: ['named'] });
+    await refresh('named');
     const fresh = items.find(({ body }) => !names.includes(body.name));
     if (fresh) await navigate(`/tables/${fresh.id}`);
   };

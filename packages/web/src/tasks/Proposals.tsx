@@ -13,7 +13,7 @@ import css from './TaskPage.module.css';
 /** What messages ask to be changed on the task; it changes only if the user says so. */
 export function Proposals({ taskId }: { taskId: number }) {
   const { data } = useQuery(proposals(taskId));
-  const act = useAct(['tasks', 'arrivals']);
+  const act = useAct('task', 'arrival');
   if (!data || data.items.length === 0) return null;
   return (
     <section className={css.proposals} aria-label="Proposed">

@@ -10,7 +10,7 @@ import css from './TaskPage.module.css';
 /** The task's own address: what is sent there becomes a comment on it. */
 export function TaskAddress({ taskId }: { taskId: number }) {
   const [address, setAddress] = useState<string | null>(null);
-  const act = useAct([]);
+  const act = useAct();
   return (
     <section className={css.own}>
       <p className={css.none}>Mail to an address of this task’s own becomes a comment on it.</p>

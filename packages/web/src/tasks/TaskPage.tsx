@@ -1,10 +1,11 @@
 import { addComment, type Comment, type Task } from '@hatband/contract';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button, Checkbox, Input } from 'antd';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Foreign } from '../shared/Foreign.tsx';
 import { call } from '../api/call.ts';
+import { useRefresh } from '../api/stale.ts';
 import { comments, task as taskQuery } from '../api/queries.ts';
 import { useClock } from '../shared/clock.ts';
 import { TitleField } from '../shared/fields.tsx';
@@ -97,12 +98,12 @@ function Fields({ task }: { task: Task }) {
 function Comments({ taskId }: { taskId: number }) {
   const { data } = useQuery(comments(taskId));
   const [text, setText] = useState('');
-  const client = useQueryClient();
+  const refresh = useRefresh();
   const add = useMutation({
     mutationFn: () => call(addComment, { params: { id: taskId }, body: { text } }),
     onSuccess: async () => {
       setText('');
-      await client.invalidateQueries({ queryKey: ['tasks', 'comments', taskId] });
+      await refresh('task');
     },
   });
   return (
