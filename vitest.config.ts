@@ -19,7 +19,11 @@ export default defineConfig({
         test: {
           ...shared,
           name: 'node',
-          include: ['packages/{core,cli,contract,server}/**/*.test.ts', 'demo/**/*.test.ts', 'bench/**/*.test.ts'],
+          include: [
+            'packages/{core,cli,contract,server}/**/*.test.ts',
+            'demo/**/*.test.ts',
+            'bench/**/*.test.ts',
+          ],
         },
       },
       {

@@ -141,7 +141,7 @@ export function Actions({
         <div className={css.buttons}>
           <Button
             type="primary"
-            disabled={!changed || problems.length > 0 || !proofs}
+            disabled={!changed || problems.length > 0 || !proofs || act.isPending}
             onClick={() => {
               setAsking('live');
             }}
