@@ -180,6 +180,7 @@ export function Actions({
               <button
                 type="button"
                 className="link"
+                disabled={act.isPending}
                 onClick={() => {
                   act.mutate(() => call(rule.state === 'paused' ? resumeRule : pauseRule, seen));
                 }}
@@ -191,6 +192,7 @@ export function Actions({
               <button
                 type="button"
                 className="link"
+                disabled={act.isPending}
                 onClick={() => {
                   setAsking('versions');
                 }}
@@ -201,6 +203,7 @@ export function Actions({
             <button
               type="button"
               className="link"
+              disabled={act.isPending}
               onClick={() => {
                 setAsking('delete');
               }}
