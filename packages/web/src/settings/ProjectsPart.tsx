@@ -127,7 +127,7 @@ const COMMON = ['title', 'due', 'start', 'priority', 'project', 'section', 'assi
 function Requirements({ of, requirements, onChange }: RequirementsProps) {
   return (
     <List
-      heading="a task has to have, of each line at least one"
+      heading="required fields (of each line at least one)"
       one="requirement"
       items={requirements}
       fresh={() => []}
