@@ -92,7 +92,7 @@ export function evaluateOne(rule: CompiledRule, incoming: Incoming, context: Con
   const view = viewOf(incoming, context);
   const outcome = emptyOutcome();
   askRule(rule, view, outcome);
-  return withTitles(settle(outcome, view, false), view);
+  return withRemarks(withTitles(settle(outcome, view, false), view), view);
 }
 
 /** What a rule's conditions say of a message, each of them. */

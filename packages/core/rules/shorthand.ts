@@ -103,6 +103,7 @@ const beginsWithSignal = (line: string, signals: readonly Signal[]) =>
  * beside all units counts for each of them.
  */
 export function clausesOfUnits(clauses: readonly Clause[], units: readonly Unit[], view: View): Clause[][] {
+  if (clauses.length === 0) return units.map(() => []);
   const stretches = units.map((unit) => unitSpans(unit).map((span) => linesAround(span, view)));
   const owners = clauses.map(({ whole: [first] }) =>
     stretches.findLastIndex((own) => own.some((stretch) => first !== undefined && isWithin(first, stretch))),

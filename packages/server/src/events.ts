@@ -7,7 +7,7 @@ const KEPT = 10_000;
 /** At most ten sends a second. */
 const PAUSE_MS = 100;
 
-export type Kind = EventRow['kind'];
+type Kind = EventRow['kind'];
 
 export interface Events {
   /** Sends what came after `since` and from then on all that comes, until the answer is called. */

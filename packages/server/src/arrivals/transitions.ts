@@ -6,7 +6,8 @@ import { deflateJson, parseJson, record, type ArrivalRow } from '../store/index.
 
 /**
  * All that can happen to an arrival once it is stored: stored → ready → applied, or failed, and what the user settles
- * afterwards. Each checks in its transaction that the arrival is as it has to be for it; nothing else writes to one.
+ * afterwards. Each checks in its transaction that the arrival is as it has to be for it. Nothing else writes to one, but for
+ * a further delivery of the same bytes, which `intake/deposit.ts` counts.
  */
 
 const told = (trx: Knex.Transaction, id: number) => record(trx, [{ kind: 'arrival', ref: String(id) }]);

@@ -8,7 +8,7 @@ import { findNamed, insertNamed } from '../named/registers.ts';
 import type { Arrived } from '../arrivals/arrived.ts';
 import { insertComment } from './insertComment.ts';
 import { insertTasks } from './insertTask.ts';
-import { record, type Change } from '../store/index.ts';
+import { record } from '../store/index.ts';
 
 /** What comes of an outcome besides its ledger entry: tasks, comments, what they name, what its mailbox is to do. */
 export async function saveOutcome(
@@ -30,8 +30,10 @@ export async function saveOutcome(
     await trx('arrival_rules').insert(rules).onConflict(['arrival_id', 'rule_id']).ignore();
   await queueEffects(trx, arrival, outcome, at);
   const touched = [...tasks.map(String), ...outcome.comments.map(({ on }) => on.key)];
-  const changes: Change[] = touched.map((ref) => ({ kind: 'task', ref }));
-  await record(trx, [{ kind: 'arrival', ref: String(arrival.id) }, ...changes]);
+  await record(
+    trx,
+    touched.map((ref) => ({ kind: 'task', ref })),
+  );
 }
 
 /** What a rule makes that is not there yet. */

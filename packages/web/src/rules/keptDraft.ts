@@ -1,4 +1,4 @@
-import { RuleDefinition } from '@hatband/core/rules';
+import { withNamesOfToday, type RuleDefinition } from '@hatband/core/rules';
 import { z } from 'zod';
 
 /** Changes to a rule that were not saved, as this browser keeps them; `revision`: of the rule that they were made to. */
@@ -34,7 +34,8 @@ export function forgetDraft(ruleId: string): void {
 export function keptDraft(ruleId: string): KeptDraft | null {
   try {
     const kept = Kept.parse(JSON.parse(localStorage.getItem(keyOf(ruleId)) ?? ''));
-    return isShowable(kept.definition) ? { ...kept, definition: kept.definition } : null;
+    const definition = withNamesOfToday(kept.definition);
+    return isShowable(definition) ? { ...kept, definition } : null;
   } catch {
     return null;
   }
