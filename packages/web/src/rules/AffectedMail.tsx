@@ -7,8 +7,8 @@ import type { SampleProof } from './useProof.ts';
 
 const WORDS: Record<Exclude<SampleProof['difference']['kind'], 'same' | 'taker'>, string> = {
   gained: 'would get a task',
-  lost: 'would get none',
-  changed: 'would get another',
+  lost: 'would get no task',
+  changed: 'would get other values',
 };
 
 /** Which of the messages already here the rule would have made something else of; what they became stays. */

@@ -1,5 +1,4 @@
 import { Effect, EFFECT_KINDS, sayEffect, type EffectKind, type RuleDefinition } from '@hatband/core/rules';
-
 import { suggestFor, useEditing } from './editing.ts';
 import { Choose } from '../shared/Choose.tsx';
 import { KindForm } from '../shared/KindForm.tsx';

@@ -8,7 +8,6 @@ import {
   type Group,
   type LeafCondition,
 } from '@hatband/core/rules';
-
 import { groupOf, hintOf, newCondition, problemsAt, suggestFor, useEditing, withMembers } from './editing.ts';
 import { Choose } from '../shared/Choose.tsx';
 import { KindForm } from '../shared/KindForm.tsx';

@@ -1,5 +1,4 @@
 import { Makes, MAKES_KINDS, sayMakes, type MakesKind } from '@hatband/core/rules';
-
 import { suggestFor, useEditing } from './editing.ts';
 import { Choose } from '../shared/Choose.tsx';
 import { KindForm } from '../shared/KindForm.tsx';

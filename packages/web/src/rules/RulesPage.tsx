@@ -22,12 +22,13 @@ export function RulesPage() {
   const present = data?.items.filter((rule) => !rule.deleted) ?? [];
   const open = data?.items.find((rule) => rule.id === (id ?? present[0]?.id));
   const navigate = useNavigate();
-  const [wanted, setOrder] = useState<string[] | null>(null);
-  // Where rules were added or deleted meanwhile, an order that was being looked at means nothing any more.
-  const order = wanted && isOrderOf(wanted, present) ? wanted : null;
+  const [wanted, setWanted] = useState<{ moved: string; order: string[] } | null>(null);
+  // It is looked at with the rule that moves; once rules were added or deleted it means nothing any more.
+  const isShown = wanted !== null && wanted.moved === open?.id && isOrderOf(wanted.order, present);
+  const order = isShown ? wanted.order : null;
   const shown = order ? order.flatMap((each) => present.find((rule) => rule.id === each) ?? []) : present;
   const move = (moved: string, to: number) => {
-    setOrder(moveTo(present, moved, to));
+    setWanted({ moved, order: moveTo(present, moved, to) });
     void navigate(`/rules/${moved}`);
   };
   return (
@@ -46,7 +47,14 @@ export function RulesPage() {
       {data && (
         <>
           <RuleStack rules={shown} openId={open?.id} onMove={move} />
-          <Open rule={open} all={present} order={order} onOrder={setOrder} />
+          <Open
+            rule={open}
+            all={present}
+            order={order}
+            onOrder={(next) => {
+              setWanted(next && open ? { moved: open.id, order: next } : null);
+            }}
+          />
         </>
       )}
     </div>
