@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { KindWords } from './kindWords.ts';
 import { RuleFailure } from './stops.ts';
 import { compileTemplate, Template } from './template.ts';
 import type { ReadInput } from './unit.ts';
@@ -9,12 +10,7 @@ import type { View } from './view.ts';
 export type MakeEffect = (view: View, readWhole: () => ReadInput['read']) => DueEffect;
 
 /** What is done with an effect `E`, whatever its kind. What carries it out: `server/mailbox`. */
-interface EffectWork<E> {
-  /** For the editor. */
-  label: string;
-  /** For the documentation, one sentence. */
-  doc: string;
-  say: (effect: E) => string;
+interface EffectWork<E> extends KindWords<E> {
   /** Where its texts are made for each message; without it it is due as it is written. */
   compile?: (effect: E) => (view: View, readWhole: () => ReadInput['read']) => E;
   /** The texts of it that may name fields. */

@@ -38,12 +38,7 @@ export function kindsPage(): string {
 
 function section(name: string, doc: string, schema: z.ZodObject): string {
   const parts = Object.entries<z.ZodType>(schema.shape).filter(
-    ([part, inner]) =>
-      !(inner instanceof z.ZodLiteral) &&
-      part !== 'id' &&
-      part !== 'tidy' &&
-      part !== 'kind' &&
-      part !== 'do',
+    ([part, inner]) => !(inner instanceof z.ZodLiteral) && part !== 'id' && part !== 'tidy',
   );
   const lines = parts.map(
     ([part, inner]) =>

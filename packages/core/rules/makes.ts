@@ -1,16 +1,11 @@
 import { z } from 'zod';
+import type { KindWords } from './kindWords.ts';
 import { Pattern } from './pattern.ts';
 import { MessageScopes } from './scope.ts';
 import { unionOf } from './unionOf.ts';
 
 /** What is said of what a rule makes, whatever its kind. How it is made: `runRule.ts`. */
-interface MakesWords<M> {
-  /** For the editor. */
-  label: string;
-  /** For the documentation, one sentence. */
-  doc: string;
-  /** Behind “mail that …”. */
-  say: (makes: M) => string;
+interface MakesWords<M> extends KindWords<M> {
   /** Its tasks go where the route says. */
   routed: boolean;
 }

@@ -1,16 +1,11 @@
 import { z } from 'zod';
 import { sameName } from '../tasks/index.ts';
 import type { Delivery } from './incoming.ts';
+import type { KindWords } from './kindWords.ts';
 import { unionOf } from './unionOf.ts';
 
 /** What is done with a start `S`, whatever its kind; each goes by the occasion that it waits for. */
-interface StartWork<S> {
-  /** For the editor. */
-  label: string;
-  /** For the documentation, one sentence. */
-  doc: string;
-  /** In words behind the mail that the rule takes; on arrival none. */
-  say: (start: S) => string;
+interface StartWork<S> extends KindWords<S> {
   /** Whether it is set to work by what happened on its occasion; always, where this is left out. */
   isMeant?: (start: S, delivery: Delivery) => boolean;
 }

@@ -1,17 +1,12 @@
 import { z } from 'zod';
 import { fold } from '../languages/index.ts';
+import type { KindWords } from './kindWords.ts';
 import { unionOf } from './unionOf.ts';
 import { findWords } from './words.ts';
 
 /** What is done with a tidy step `S`, whatever its kind. */
-interface TidyWork<S> {
-  /** For the editor. */
-  label: string;
-  /** For the documentation, one sentence. */
-  doc: string;
+interface TidyWork<S> extends KindWords<S> {
   apply: (value: string, step: S) => string;
-  /** The step in words, “the first sentence of it”. */
-  say: (step: S) => string;
 }
 
 const tidyKind = <S extends z.ZodType>(schema: S, work: TidyWork<z.infer<S>>) => ({ schema, ...work });

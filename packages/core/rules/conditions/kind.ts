@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import type { EvidenceSpan } from '../../reading/index.ts';
 import type { Value } from '../../tasks/index.ts';
 import type { Context } from '../context.ts';
+import type { KindWords } from '../kindWords.ts';
 import type { Fault } from '../missing.ts';
 import type { Rename } from '../rename.ts';
 import type { View } from '../view.ts';
@@ -24,15 +25,9 @@ export type Terms = string[][];
 export const oneOf = (terms: readonly string[]): Terms => terms.map((term) => [term]);
 
 /** What is done with a condition `C`, whatever its kind. */
-export interface ConditionWork<C> {
-  /** For the editor, “sender”. */
-  label: string;
-  /** For the documentation, one sentence. */
-  doc: string;
+export interface ConditionWork<C> extends KindWords<C> {
   /** Worked out once for all messages. */
   compile: (condition: C, context: Context) => Test;
-  /** In plain words behind “mail that”: “is from northcape.example”. */
-  say: (condition: C) => string;
   /** Terms of the index; null: it may hold for any message. */
   terms?: (condition: C, context: Context) => Terms | null;
   /** Names in it that mean nothing, each as a sentence. */

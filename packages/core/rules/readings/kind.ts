@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Context } from '../context.ts';
+import type { KindWords } from '../kindWords.ts';
 import type { Fault } from '../missing.ts';
 import type { Rename } from '../rename.ts';
 import { TidyStep } from '../tidy.ts';
@@ -9,15 +10,9 @@ import type { Found, ReadInput } from '../unit.ts';
 export type Find = (input: ReadInput) => { found: Found[]; absent: string };
 
 /** What is done with a reading `R`, whatever its kind. */
-export interface ReadingWork<R> {
-  /** For the editor, “labelled line”. */
-  label: string;
-  /** For the documentation, one sentence. */
-  doc: string;
+export interface ReadingWork<R> extends KindWords<R> {
   /** Worked out once for all messages. */
   compile: (reading: R, context: Context) => Find;
-  /** The reading in plain words, “the line labelled Due”. */
-  say: (reading: R) => string;
   /** The fields that it is made of. */
   needs?: (reading: R) => string[];
   /** Names in it that mean nothing, each as a sentence. */
