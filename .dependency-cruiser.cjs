@@ -1,4 +1,4 @@
-/** The directions in which packages may import: web, server → contract, core; contract, cli → core; core → none of them. */
+/** The directions in which packages may import: web, server → contract, core; contract → core; cli → core and the server's files of mail; core → none of them. */
 const only = (from, ...to) => ({
   name: `${from}-imports`,
   severity: 'error',
@@ -10,7 +10,7 @@ module.exports = {
   forbidden: [
     only('core'),
     only('contract', 'core'),
-    only('cli', 'core'),
+    only('cli', 'core', 'server/src/files'),
     only('server', 'contract', 'core'),
     only('web', 'contract', 'core'),
     {

@@ -1,17 +1,19 @@
 import { Anatomy } from '@hatband/core/anatomy';
 import { Mailbox, Message } from '@hatband/core/mail';
 import { DateFact, EventFact } from '@hatband/core/reading';
-import { Band, DueEffect, Held, MadeTask, Occasion, SourceKind } from '@hatband/core/rules';
+import { Band, DueEffect, Held, MadeTask, Occasion, Outcome, SourceKind } from '@hatband/core/rules';
 import { z } from 'zod';
 import { Page, RowId } from './common.ts';
 import { endpoint } from './endpoint.ts';
 import { Task } from './tasks.ts';
 
-/** `waiting`: received and safe, not read yet. */
-export const OutcomeKind = z.enum([
-  'waiting', 'tasks', 'comment', 'unclaimed', 'nothing', 'again', 'held', 'failed',
-]); // prettier-ignore
+/** What the rules made of it; `waiting`: received and safe, not read yet. */
+export const OutcomeKind = z.enum(['waiting', ...Outcome.shape.kind.options, 'failed']);
 export type OutcomeKind = z.infer<typeof OutcomeKind>;
+
+/** Why a message waits at the door, before any rule. */
+export const Gate = z.enum(['unwelcome sender', 'over a limit']);
+export type Gate = z.infer<typeof Gate>;
 
 export const ArrivalOutcome = z.object({
   kind: OutcomeKind,
@@ -21,8 +23,7 @@ export const ArrivalOutcome = z.object({
   reason: z.string().optional(),
   /** Why it waits for a person, rule by rule. */
   held: z.array(Held),
-  /** Why it waits at the door, before any rule. */
-  gate: z.object({ why: z.enum(['unwelcome sender', 'over a limit']), words: z.string() }).nullable(),
+  gate: z.object({ why: Gate, words: z.string() }).nullable(),
 });
 
 export const Arrival = z.object({

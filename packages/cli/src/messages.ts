@@ -1,4 +1,4 @@
-import { mboxReader } from 'mbox-reader';
+import { isMbox, messagesInMbox } from '@hatband/server/files/mbox';
 import { createReadStream } from 'node:fs';
 import { open, readdir, readFile, stat } from 'node:fs/promises';
 import path from 'node:path';
@@ -30,22 +30,21 @@ export async function* messagesAt(given: string): AsyncGenerator<NamedMessage> {
 
 async function* messagesIn(file: string, name: string): AsyncGenerator<NamedMessage> {
   try {
-    if (await isMbox(file)) {
+    if (isMbox(await firstBytes(file))) {
       let n = 0;
-      for await (const { content } of mboxReader(createReadStream(file)))
-        yield { file: `${name}#${(n += 1)}`, bytes: content };
+      for await (const bytes of messagesInMbox(createReadStream(file), Infinity))
+        yield { file: `${name}#${(n += 1)}`, bytes };
     } else yield { file: name, bytes: await readFile(file) };
   } catch (error) {
     yield { file: name, bytes: asError(error) };
   }
 }
 
-/** An mbox begins with a line `From ` (RFC 4155, appendix A). */
-async function isMbox(file: string): Promise<boolean> {
+async function firstBytes(file: string): Promise<string> {
   const handle = await open(file);
   try {
     const { buffer, bytesRead } = await handle.read(Buffer.alloc(5), 0, 5, 0);
-    return bytesRead === 5 && buffer.toString('latin1') === 'From ';
+    return buffer.subarray(0, bytesRead).toString('latin1');
   } finally {
     await handle.close();
   }

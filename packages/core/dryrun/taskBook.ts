@@ -1,8 +1,13 @@
-import { header, type Message } from '../mail/index.ts';
 import type { Reading } from '../reading/index.ts';
-import { findValues } from '../requests/index.ts';
-import type { KnownTask, KnownTasks, Outcome } from '../rules/index.ts';
-import { wordsOfValue, type TaskFields } from '../tasks/index.ts';
+import {
+  idsOf,
+  knownTasks,
+  referencesIn,
+  referencesOf,
+  type KnownTask,
+  type KnownTasks,
+  type Outcome,
+} from '../rules/index.ts';
 
 /** The tasks that earlier messages of a run became, by thread and by reference number; messages are added as they came. */
 export interface TaskBook {
@@ -22,51 +27,24 @@ export function openTaskBook(): TaskBook {
     return tasks;
   };
   return {
-    knownTo: (reading) => ({
-      thread: [...threadOf(reading)],
-      byReference: Object.fromEntries(
-        referencesIn(reading).flatMap((reference) => {
-          const tasks = byReference.get(reference);
-          return tasks ? [[reference, tasks] as const] : [];
-        }),
-      ),
-      ofAddress: null,
-      ofOriginal: [],
-    }),
+    knownTo: (reading) =>
+      knownTasks({
+        thread: [...threadOf(reading)],
+        named: referencesIn(reading).flatMap((reference) =>
+          (byReference.get(reference) ?? []).map((task) => ({ reference, task })),
+        ),
+        ofAddress: null,
+        ofOriginal: [],
+      }),
     add: (reading, { tasks }) => {
       const thread = threadOf(reading);
       for (const { fields } of tasks) {
         count += 1;
-        const known = { key: String(count), title: fields.title, open: true };
-        thread.push(known);
+        const task = { key: String(count), title: fields.title, open: true };
+        thread.push(task);
         for (const reference of referencesOf(fields))
-          byReference.set(reference, [...(byReference.get(reference) ?? []), known]);
+          byReference.set(reference, [...(byReference.get(reference) ?? []), task]);
       }
     },
   };
-}
-
-/** The ids of a message and of those that it answers (RFC 5322, section 3.6.4). */
-export function idsOf(message: Message): string[] {
-  const references = header(message, 'References') ?? '';
-  return [...new Set([message.messageId, message.inReplyTo, ...(references.match(/<[^<>\s]+>/g) ?? [])])]
-    .filter((id) => id !== null)
-    .map((id) => id.replace(/^<|>$/g, ''));
-}
-
-/** The reference numbers that a message names. */
-export const referencesIn = ({ facts }: Reading): string[] => [
-  ...new Set(facts.values.filter(({ kind }) => kind === 'reference').map(({ value }) => value)),
-];
-
-/** The reference numbers of a task: those in its title and in its project's own fields. */
-export function referencesOf({ title, fields }: Pick<TaskFields, 'title' | 'fields'>): string[] {
-  const words = [title, ...Object.values(fields).map(wordsOfValue)].join('\n');
-  return [
-    ...new Set(
-      findValues(words)
-        .filter(({ kind }) => kind === 'reference')
-        .map(({ value }) => value),
-    ),
-  ];
 }

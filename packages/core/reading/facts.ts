@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { DatePhrase } from '../dates/index.ts';
 import { CalendarEvent } from '../mail/index.ts';
 import { Value } from '../requests/index.ts';
+import { Priority } from '../tasks/index.ts';
 
 /** Where a value stands: UTF-16 units of the message's text, its subject or a named header, with the words there. */
 export const EvidenceSpan = z.object({
@@ -36,13 +37,11 @@ export const EventFact = CalendarEvent.extend({
 });
 export type EventFact = z.infer<typeof EventFact>;
 
-const Level = z.enum(['high', 'medium', 'low']);
-
 /** One of several tasks in the message. `due` is the deadline of its own words. */
 export const ItemFact = z.object({
   title: z.string(),
   due: z.string().nullable(),
-  priority: Level.nullable(),
+  priority: Priority.nullable(),
   owner: z.string().nullable(),
   notes: z.string(),
   spans: z.object({ title: Spans, due: Spans, priority: Spans, owner: Spans }),
@@ -60,7 +59,7 @@ export const Facts = z.object({
   asks: z.boolean().default(false),
   dates: z.array(DateFact),
   deadline: z.number().int().nullable(),
-  priority: z.object({ value: Level, spans: Spans }).nullable(),
+  priority: z.object({ value: Priority, spans: Spans }).nullable(),
   items: z.array(ItemFact),
   pairs: z.array(PairFact),
   values: z.array(ValueFact),

@@ -1,6 +1,7 @@
 import type { DatePhrase } from '../dates/index.ts';
 import type { Slice } from '../anatomy/index.ts';
 import { beginsWithVerb, fold, type Language } from '../languages/index.ts';
+import type { Priority } from '../tasks/index.ts';
 import { ownerOf } from './owner.ts';
 import { priorityIn } from './priority.ts';
 import { blankOut, capital } from './tidy.ts';
@@ -17,7 +18,7 @@ export interface Item {
   due: DatePhrase | null;
   owner: string | null;
   ownerPlace: Slice | null;
-  priority: 'high' | 'medium' | 'low' | null;
+  priority: Priority | null;
   /** The lines below it. */
   notes: string;
 }

@@ -10,12 +10,11 @@ import {
   type Words,
 } from '../languages/index.ts';
 import { header, type Message } from '../mail/index.ts';
-
-type Level = 'high' | 'medium' | 'low';
+import { Priority } from '../tasks/index.ts';
 
 const finder = (pick: (words: Language['requests']) => Words) =>
   finderOf({ classes: LANGUAGES.map((l) => pick(l.requests)), after: WORD_END });
-const LEVELS: readonly [Level, ReturnType<typeof finder>][] = [
+const LEVELS: readonly [Priority, ReturnType<typeof finder>][] = [
   ['low', finder(({ low }) => low)],
   ['medium', finder(({ medium }) => medium)],
   ['high', finder(({ high }) => high)],
@@ -27,7 +26,7 @@ const NEGATED = pattern(
 const fromNowOn = finder(({ fromNowOn: words }) => words);
 
 export interface StatedPriority {
-  level: Level;
+  level: Priority;
   start: number;
   end: number;
 }
@@ -46,7 +45,7 @@ export function priorityIn(text: string): StatedPriority | null {
   return null;
 }
 
-const BARE = (['high', 'medium', 'low'] as const).map((level) => ({
+const BARE = Priority.options.map((level) => ({
   level,
   words: new Set(LANGUAGES.flatMap(({ requests }) => listOf(requests.levels[level])).map(fold)),
 }));
@@ -70,7 +69,7 @@ export function exclaimed(subject: string): StatedPriority | null {
 }
 
 /** The priority of the message's headers (RFC 2156, section 5.3.6, and the usual `X-Priority`). */
-export function headerPriority(message: Message): { level: Level; header: string; value: string } | null {
+export function headerPriority(message: Message): { level: Priority; header: string; value: string } | null {
   for (const name of ['Importance', 'X-Priority', 'Priority', 'X-MSMail-Priority']) {
     const value = header(message, name)?.trim().toLowerCase() ?? '';
     if (/^(?:high|urgent|[12]\b)/.test(value)) return { level: 'high', header: name, value };

@@ -16,6 +16,7 @@ export type SourceKind = z.infer<typeof SourceKind>;
 
 /** What set the rules to work on a message. */
 export const Occasion = z.enum(['arrival', 'label', 'flag', 'hand']);
+export type Occasion = z.infer<typeof Occasion>;
 
 /** The way a message came. `at` is the local wall clock of its arrival, `2026-11-24T14:00`. */
 export const Delivery = z.object({

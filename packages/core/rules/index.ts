@@ -18,6 +18,7 @@ export {
   type FileRule,
 } from './file.ts';
 export { Delivery, Incoming, KnownTask, KnownTasks, Occasion, SourceKind, Target } from './incoming.ts';
+export { idsOf, knownTasks, referencesIn, referencesOf } from './knownTasks.ts';
 export { isTooDeep } from './isTooDeep.ts';
 export { issuesOf, type Misfit } from './issues.ts';
 export { kindsPage } from './kindsPage.ts';

@@ -22,7 +22,6 @@ export {
   Title,
   type BuiltInField,
 } from './task.ts';
-export { gapsOf } from './gaps.ts';
 export { Tag, TagColour } from './tag.ts';
 export { TaskTemplate, WrittenTemplate } from './template.ts';
 export { DecimalMark, FieldKind, Money, Value, wordsOfValue } from './value.ts';

@@ -1,4 +1,3 @@
-import { mboxReader } from 'mbox-reader';
 import { createReadStream } from 'node:fs';
 import { open, readFile, stat } from 'node:fs/promises';
 import path from 'node:path';
@@ -6,7 +5,7 @@ import { Transform } from 'node:stream';
 import { openPromise, type Entry, type ZipFile } from 'yauzl';
 import { messageOf } from '../errors.ts';
 import { SIZE_LIMIT } from '../limits.ts';
-import { mboxGuard } from './mboxGuard.ts';
+import { isMbox, messagesInMbox } from './mbox.ts';
 import type { Scratch } from './scratch.ts';
 
 /** A message of a file, or in words why it is none. */
@@ -29,7 +28,7 @@ export async function* messagesIn(
 ): AsyncGenerator<FoundMessage> {
   const start = await firstBytes(file);
   if (start.startsWith('PK\u0003\u0004')) yield* messagesInZip(file, scratch);
-  else if (start.startsWith('From ')) yield* messagesInMbox(file, name);
+  else if (isMbox(start)) yield* numbered(file, name);
   else yield await singleMessage(file, name, start);
 }
 
@@ -56,10 +55,10 @@ async function singleMessage(file: string, name: string, start: string): Promise
 
 const TOO_LARGE = 'It is larger than 25 MB.';
 
-async function* messagesInMbox(file: string, name: string): AsyncGenerator<FoundMessage> {
+async function* numbered(file: string, name: string): AsyncGenerator<FoundMessage> {
   const stream = createReadStream(file);
   let n = 0;
-  for await (const { content } of mboxReader(stream.pipe(mboxGuard(SIZE_LIMIT)))) {
+  for await (const content of messagesInMbox(stream, SIZE_LIMIT)) {
     n += 1;
     const isLarge = content.length > SIZE_LIMIT;
     yield {

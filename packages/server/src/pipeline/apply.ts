@@ -16,7 +16,7 @@ import { shortened } from '../lengths.ts';
 import type { ArrivalRow } from '../store/index.ts';
 import type { Arrived } from '../arrivals/arrived.ts';
 import { incomingOf } from './incomingOf.ts';
-import { threadOf } from './knownTasks.ts';
+import { threadOf } from './tasksKnownTo.ts';
 import { findOriginals, hashOf, originColumns, type Originals } from './originals.ts';
 import { policyOf } from './policyOf.ts';
 import { reportFailure, settleReport } from './reportTask.ts';

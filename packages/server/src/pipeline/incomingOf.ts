@@ -4,7 +4,7 @@ import type { Knex } from 'knex';
 import { z } from 'zod';
 import { parseJson } from '../store/index.ts';
 import type { AddressOf, Arrived } from '../arrivals/arrived.ts';
-import { knownTasks } from './knownTasks.ts';
+import { tasksKnownTo } from './tasksKnownTo.ts';
 
 interface Around {
   threadId: number;
@@ -25,7 +25,7 @@ export async function incomingOf(
   return {
     reading,
     delivery: deliveryOf(arrival, domain, zone),
-    tasks: await knownTasks(db, asked, reading),
+    tasks: await tasksKnownTo(db, asked, reading),
   };
 }
 

@@ -1,3 +1,5 @@
+import type { Import, ImportItem, MailboxSettings, TurnedAway } from '@hatband/contract';
+
 /** Rows of the ways in besides the arrivals themselves: mailboxes, files, sessions. */
 
 /** As SQLite gives it back. */
@@ -8,7 +10,7 @@ export interface TurnedAwayRow {
   id: number;
   address_id: number;
   sender: string;
-  what: 'refused' | 'dropped' | 'left there';
+  what: TurnedAway['what'];
   words: string;
   times: number;
   last_at: string;
@@ -17,7 +19,7 @@ export interface TurnedAwayRow {
 export interface MailboxRow {
   id: number;
   address_id: number;
-  kind: 'imap' | 'practice';
+  kind: MailboxSettings['kind'];
   name: string;
   settings: string;
   /** The password, encrypted. */
@@ -68,7 +70,7 @@ export interface ImportRow {
   id: number;
   address_id: number;
   name: string;
-  state: 'running' | 'done' | 'cancelled' | 'failed';
+  state: Import['state'];
   /** In bytes, of which `read` were looked through. */
   size: number;
   read: number;
@@ -80,7 +82,7 @@ export interface ImportItemRow {
   import_id: number;
   n: number;
   name: string;
-  result: 'new' | 'known' | 'refused';
+  result: ImportItem['result'];
   words: string | null;
   arrival_id: number | null;
 }

@@ -1,3 +1,6 @@
+import type { ChangeEvent, Gate, OutcomeKind, StoredProposal } from '@hatband/contract';
+import type { Occasion, RuleState, SourceKind, Target } from '@hatband/core/rules';
+import type { Priority, Status } from '@hatband/core/tasks';
 import type {
   ImportItemRow,
   ImportRow,
@@ -56,7 +59,7 @@ export interface AddressRow {
   id: number;
   /** Of a watched mailbox a name that no address can have. */
   local_part: string;
-  target_kind: 'inbox' | 'project' | 'task' | 'mailbox';
+  target_kind: Target['kind'];
   project_id: string | null;
   task_id: number | null;
   policy: string;
@@ -76,7 +79,7 @@ export interface ProposalRow {
   id: number;
   task_id: number;
   arrival_id: number;
-  field: 'due' | 'status';
+  field: StoredProposal['field'];
   value: string;
   spans: string;
   state: 'open' | 'accepted' | 'declined';
@@ -90,11 +93,11 @@ export interface ArrivalRow {
   message_id: number;
   address_id: number;
   plus_word: string | null;
-  source: 'smtp' | 'mailbox' | 'file' | 'http' | 'practice';
+  source: SourceKind;
   envelope_from: string;
   received_at: string;
   deliveries: number;
-  occasion: 'arrival' | 'label' | 'flag' | 'hand';
+  occasion: Occasion;
   /** The label that was set. */
   trigger: string;
   labels: string;
@@ -105,7 +108,7 @@ export interface ArrivalRow {
   uid: number | null;
   uid_validity: string | null;
   /** Why it waits at the door, before any rule. */
-  gate: 'unwelcome sender' | 'over a limit' | null;
+  gate: Gate | null;
   gate_words: string | null;
   /** When what failed is tried again. */
   retry_at: string | null;
@@ -132,7 +135,7 @@ export interface ArrivalRow {
   /** The sender of the newest words. */
   asks_name: string;
   asks_address: string;
-  outcome_kind: 'waiting' | 'tasks' | 'comment' | 'unclaimed' | 'nothing' | 'again' | 'held' | 'failed';
+  outcome_kind: OutcomeKind;
   outcome_reason: string | null;
   /** The first rule that took it. */
   rule_id: string | null;
@@ -169,7 +172,7 @@ export interface ReadingRow {
 export interface RuleRow {
   id: string;
   position: number;
-  state: 'draft' | 'live' | 'paused';
+  state: RuleState;
   version: number | null;
   draft: string | null;
   revision: number;
@@ -191,9 +194,9 @@ export interface TaskRow {
   item_key: string;
   title: string;
   due: string | null;
-  priority: 'high' | 'medium' | 'low' | null;
+  priority: Priority | null;
   project_id: string | null;
-  status: 'needs action' | 'in process' | 'completed' | 'cancelled';
+  status: Status;
   start: string | null;
   deadline: string | null;
   section: string | null;
@@ -242,17 +245,7 @@ export interface TaskChangeRow {
 
 export interface EventRow {
   seq: number;
-  kind:
-    | 'arrival'
-    | 'task'
-    | 'rule'
-    | 'address'
-    | 'project'
-    | 'named'
-    | 'mailbox'
-    | 'practice'
-    | 'import'
-    | 'settings';
+  kind: Exclude<ChangeEvent['kind'], 'everything'>;
   /** Its id; empty for several at once. */
   ref: string;
 }

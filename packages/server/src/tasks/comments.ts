@@ -4,8 +4,8 @@ import { Reading, writerOf } from '@hatband/core/reading';
 import { Evidence } from '@hatband/core/rules';
 import type { Clock } from '../clock.ts';
 import { missing } from '../errors.ts';
+import { ruleNames, type RuleNames } from '../ruleVersions/ruleNames.ts';
 import { record, inflateJson, parseJson, type CommentRow, type Store } from '../store/index.ts';
-import { namesOfRules } from './tasks.ts';
 
 type JoinedRow = CommentRow & { reading: Buffer | null };
 
@@ -18,11 +18,14 @@ export async function listComments(store: Store, taskId: number): Promise<{ item
     .where({ task_id: taskId })
     .orderBy('comments.id')
     .select('comments.*', 'readings.body as reading');
-  const ruleName = await namesOfRules(store.read);
+  const ruleName = await ruleNames(
+    store.read,
+    rows.flatMap(({ rule_id }) => rule_id ?? []),
+  );
   return { items: rows.map((row) => view(row, ruleName)) };
 }
 
-function view(row: JoinedRow, ruleName: (ruleId: string, version: number) => string): Comment {
+function view(row: JoinedRow, ruleName: RuleNames): Comment {
   const reading = row.reading === null ? null : inflateJson(Reading, row.reading);
   const spans = row.evidence === null ? [] : parseJson(Evidence, row.evidence).spans;
   return {

@@ -1,4 +1,4 @@
-import { referencesOf } from '@hatband/core/dryrun';
+import { referencesOf } from '@hatband/core/rules';
 import type { TaskFields } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 

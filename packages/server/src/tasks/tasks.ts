@@ -1,20 +1,15 @@
 import type { Named, Task, TaskChange, ValueSource } from '@hatband/contract';
-import {
-  BUILT_IN,
-  FieldEvidence,
-  READING_KINDS,
-  RuleDefinition,
-  type ReadingKind,
-} from '@hatband/core/rules';
+import { BUILT_IN, FieldEvidence, READING_KINDS, type ReadingKind } from '@hatband/core/rules';
 import type { TaskFields } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
-import { saveReferences } from './references.ts';
+import { ruleNames, type RuleNames } from '../ruleVersions/ruleNames.ts';
 import { record, parseJson, type Store, type TaskChangeRow, type TaskRow } from '../store/index.ts';
 import { columnOf, DONE, fieldsOf, stored, type StoredField } from './columns.ts';
+import { saveReferences } from './references.ts';
 
 const CHECKLIST = z.array(z.string());
 
@@ -42,26 +37,19 @@ export async function viewTasks(
       'arrivals.asks_name',
       'arrivals.asks_address',
     );
-  const rows = (await choose(query)) as JoinedRow[];
-  const ruleNames = await namesOfRules(db);
+  const rows = ((await choose(query)) as JoinedRow[]).map((row) => ({
+    row,
+    read: parseJson(FieldEvidence, row.evidence),
+  }));
+  const ruleIds = rows.flatMap(({ read }) => Object.values(read).map(({ ruleId }) => ruleId));
+  const ruleName = await ruleNames(db, ruleIds);
   const corrections = await correctionsOf(
     db,
-    rows.map((row) => row.id),
+    rows.map(({ row }) => row.id),
   );
-  return rows.map((row) => view(row, ruleNames, corrections.get(row.id) ?? []));
-}
-
-/** The names of rules as they were in each version. */
-export async function namesOfRules(db: Knex): Promise<(ruleId: string, version: number) => string> {
-  const rows = await db('rule_versions').select('rule_id', 'version', 'definition');
-  const names = new Map(
-    rows.map((row) => [
-      `${row.rule_id} ${String(row.version)}`,
-      parseJson(RuleDefinition, row.definition).name,
-    ]),
+  return rows.map(({ row, read }) =>
+    view(row, sourcesOf(read, ruleName, corrections.get(row.id) ?? [])),
   );
-  return (ruleId, version) =>
-    ruleId === BUILT_IN ? 'Built-in reading' : (names.get(`${ruleId} ${String(version)}`) ?? 'a rule');
 }
 
 /** The user's latest change of each field, by task. */
@@ -72,15 +60,15 @@ async function correctionsOf(db: Knex, ids: number[]): Promise<Map<number, TaskC
   return byTask;
 }
 
-function view(
-  row: JoinedRow,
-  ruleName: (ruleId: string, version: number) => string,
+/** Where each value came from: its rule, or the user who corrected it. */
+function sourcesOf(
+  read: FieldEvidence,
+  ruleName: RuleNames,
   corrections: TaskChangeRow[],
-): Task {
-  const read = parseJson(FieldEvidence, row.evidence);
-  const evidence: Record<string, ValueSource> = {};
+): Record<string, ValueSource> {
+  const sources: Record<string, ValueSource> = {};
   for (const [field, taken] of Object.entries(read))
-    evidence[field] = {
+    sources[field] = {
       by: 'rule',
       ...taken,
       ruleName: ruleName(taken.ruleId, taken.version),
@@ -88,8 +76,12 @@ function view(
     };
   for (const { field, at } of corrections) {
     const first = corrections.find((change) => change.field === field);
-    evidence[field] = { by: 'user', at, was: first?.old ?? null };
+    sources[field] = { by: 'user', at, was: first?.old ?? null };
   }
+  return sources;
+}
+
+function view(row: JoinedRow, evidence: Record<string, ValueSource>): Task {
   return {
     id: row.id,
     ...fieldsOf(row),

@@ -1,4 +1,5 @@
 import type { Band as BandValue } from '@hatband/core/rules';
+import type { Priority } from '@hatband/core/tasks';
 import css from './shared.module.css';
 
 const NO_RULE = `${css.band ?? ''} ${css.unclaimed ?? ''}`;
@@ -11,7 +12,7 @@ export function Band({ band }: { band: BandValue | null }) {
 }
 
 /** A short bar under a title: thick for high, middle, thin for low. The word stands on the task itself. */
-export function PriorityBar({ priority }: { priority: 'high' | 'medium' | 'low' | null }) {
+export function PriorityBar({ priority }: { priority: Priority | null }) {
   if (!priority) return null;
   return (
     <span

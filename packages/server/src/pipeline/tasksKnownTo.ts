@@ -1,6 +1,5 @@
-import { idsOf, referencesIn } from '@hatband/core/dryrun';
 import type { Reading } from '@hatband/core/reading';
-import type { KnownTask, KnownTasks } from '@hatband/core/rules';
+import { idsOf, knownTasks, referencesIn, type KnownTask, type KnownTasks } from '@hatband/core/rules';
 import type { Knex } from 'knex';
 import { DONE } from '../tasks/columns.ts';
 
@@ -32,7 +31,7 @@ export interface Asked {
 }
 
 /** The tasks that a message may speak of: those of messages that came before it, and that of its address. */
-export async function knownTasks(
+export async function tasksKnownTo(
   db: Knex,
   { arrivalId, threadId, taskId, sameArrival }: Asked,
   reading: Reading,
@@ -53,8 +52,6 @@ export async function knownTasks(
           .where('tasks.arrival_id', '<', arrivalId)
           .orderBy('tasks.id')
           .select('tasks.id', 'title', 'status', 'reference');
-  const byReference: KnownTasks['byReference'] = {};
-  for (const task of named) (byReference[task.reference] ??= []).push(known(task));
   const own: TaskName | undefined =
     taskId === null
       ? undefined
@@ -68,12 +65,12 @@ export async function knownTasks(
           .where({ arrival_id: sameArrival })
           .orderBy('id')
           .select(...NAME);
-  return {
+  return knownTasks({
     thread: thread.map(known),
-    byReference,
+    named: named.map((task) => ({ reference: task.reference, task: known(task) })),
     ofAddress: own ? known(own) : null,
     ofOriginal: again.map(known),
-  };
+  });
 }
 
 const NAME = ['tasks.id', 'title', 'status'] as const;

@@ -1,3 +1,0 @@
-declare module 'mbox-reader' {
-  export function mboxReader(source: NodeJS.ReadableStream): AsyncIterable<{ content: Buffer }>;
-}
