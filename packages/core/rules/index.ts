@@ -1,13 +1,13 @@
-export { BUILT_IN } from './builtIn.ts';
-export { checkRule, type Problem } from './check.ts';
-export { compile, compileRule, type CompiledRules } from './compile.ts';
-export { CONDITION_KINDS, LeafCondition, sayCondition, type ConditionKind } from './conditions/index.ts';
-export { isMeant, Who, whoIsMeant } from './conditions/who.ts';
-export { Context, Named } from './context.ts';
-export { differenceOf, type LineChange } from './difference.ts';
-export { DueEffect, Effect, EFFECT_KINDS, sayEffect, type EffectKind } from './effects.ts';
-export { Evidence, FieldEvidence, Held } from './evidence.ts';
-export { evaluate, evaluateBuiltIn, evaluateOne, testRule, type EvaluateOptions } from './evaluate.ts';
+export { BUILT_IN } from './model/builtIn.ts';
+export { checkRule, type Problem } from './model/check.ts';
+export { compile, compileRule, type CompiledRules } from './run/compile.ts';
+export { CONDITION_KINDS, LeafCondition, sayCondition, type ConditionKind } from './kinds/conditions/index.ts';
+export { isMeant, Who, whoIsMeant } from './kinds/conditions/who.ts';
+export { Context, Named } from './message/context.ts';
+export { differenceOf, type LineChange } from './say/difference.ts';
+export { DueEffect, Effect, EFFECT_KINDS, sayEffect, type EffectKind } from './kinds/effects.ts';
+export { Evidence, FieldEvidence, Held } from './model/evidence.ts';
+export { evaluate, evaluateBuiltIn, evaluateOne, testRule, type EvaluateOptions } from './run/evaluate.ts';
 export {
   parseRuleFile,
   RuleFile,
@@ -16,15 +16,15 @@ export {
   writeRuleFile,
   type FileError,
   type FileRule,
-} from './file.ts';
-export { Delivery, Incoming, KnownTask, KnownTasks, Occasion, SourceKind, Target } from './incoming.ts';
-export { idsOf, knownTasks, referencesIn, referencesOf } from './knownTasks.ts';
-export { isTooDeep } from './isTooDeep.ts';
-export { issuesOf, type Misfit } from './issues.ts';
-export { kindsPage } from './kindsPage.ts';
-export { KEY_NAMES, LookupTable, problemOfRow, WrittenTable } from './lookupTable.ts';
-export { Makes, MAKES_KINDS, sayMakes, type MakesKind } from './makes.ts';
-export { leavesIn, namesIn, renameInRule } from './names.ts';
+} from './files/file.ts';
+export { Delivery, Incoming, KnownTask, KnownTasks, Occasion, SourceKind, Target } from './message/incoming.ts';
+export { idsOf, knownTasks, referencesIn, referencesOf } from './message/knownTasks.ts';
+export { isTooDeep } from './files/isTooDeep.ts';
+export { issuesOf, type Misfit } from './files/issues.ts';
+export { kindsPage } from './say/kindsPage.ts';
+export { KEY_NAMES, LookupTable, problemOfRow, WrittenTable } from './message/lookupTable.ts';
+export { Makes, MAKES_KINDS, sayMakes, type MakesKind } from './kinds/makes.ts';
+export { leavesIn, namesIn, renameInRule } from './model/names.ts';
 export {
   Made,
   MadeComment,
@@ -33,19 +33,19 @@ export {
   RuledOut,
   RuleTrace,
   type TriedReading,
-} from './outcome.ts';
-export { MadeTask } from './madeTask.ts';
-export { Proposal } from './proposal.ts';
-export { READING_KINDS, RuleReading, sayReading, type ReadingKind } from './readings/index.ts';
-export { withNamesOfToday } from './renamedSteps.ts';
-export type { NamedThing, Rename } from './rename.ts';
-export { Ref, Route, RouteLine, sayLine } from './route.ts';
-export { Band } from './band.ts';
-export { NO_VALUE, ReadRow, RuleDefinition, RuleVersion, withIds, type RuleInput } from './rule.ts';
-export { kindOfField } from './rows.ts';
-export { MessageScope, sayScope, Scope } from './scope.ts';
-export { fieldName } from './fieldName.ts';
-export { sayAttempt, sayRule, sayTrace, type TraceLine } from './sentences.ts';
-export { Start, START_KINDS, type StartKind } from './starts.ts';
-export { sayStep, TIDY_KINDS, TidyStep, type TidyKind } from './tidy.ts';
-export { Condition, Group, isGroup, openGroup, sayWhen, Tested } from './when.ts';
+} from './model/outcome.ts';
+export { MadeTask } from './model/madeTask.ts';
+export { Proposal } from './model/proposal.ts';
+export { READING_KINDS, RuleReading, sayReading, type ReadingKind } from './kinds/readings/index.ts';
+export { withNamesOfToday } from './files/renamedSteps.ts';
+export type { NamedThing, Rename } from './message/rename.ts';
+export { Ref, Route, RouteLine, sayLine } from './model/route.ts';
+export { Band } from './model/band.ts';
+export { NO_VALUE, ReadRow, RuleDefinition, RuleVersion, withIds, type RuleInput } from './model/rule.ts';
+export { kindOfField } from './model/rows.ts';
+export { MessageScope, sayScope, Scope } from './message/scope.ts';
+export { fieldName } from './model/fieldName.ts';
+export { sayAttempt, sayRule, sayTrace, type TraceLine } from './say/sentences.ts';
+export { Start, START_KINDS, type StartKind } from './kinds/starts.ts';
+export { sayStep, TIDY_KINDS, TidyStep, type TidyKind } from './kinds/tidy.ts';
+export { Condition, Group, isGroup, openGroup, sayWhen, Tested } from './model/when.ts';

@@ -9,11 +9,11 @@ import {
   type RuleInput,
   type TidyStep,
 } from './index.ts';
-import { senderLookup, wordLookup, LookupTable } from './lookupTable.ts';
-import { compilePattern } from './pattern.ts';
+import { senderLookup, wordLookup, LookupTable } from './message/lookupTable.ts';
+import { compilePattern } from './message/pattern.ts';
 import { version } from './testRules.ts';
-import { tidy } from './tidy.ts';
-import { findWords } from './words.ts';
+import { tidy } from './kinds/tidy.ts';
+import { findWords } from './message/words.ts';
 
 describe('tidying', () => {
   test.each<[string, TidyStep[], string, string]>([
