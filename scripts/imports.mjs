@@ -26,19 +26,17 @@ const own = modules.filter(({ source }) => source.startsWith('packages/')).lengt
 for (const { rule, from, to } of summary.violations) console.error(`${rule.name}: ${from} → ${to}`);
 console.log(`${own} modules cruised, ${summary.violations.length} violations`);
 const circles = circlesOf(modules);
-for (const folders of circles) console.error(`a circle of rooms: ${folders.join(' → ')}`);
+for (const folders of circles) console.error(`a circle of folders: ${folders.join(' → ')}`);
 if (own < 50 || summary.violations.length > 0 || circles.length > 0) process.exit(1);
 
-/** Rooms of a package that import one another; what stands beside them puts all together, and is no room. */
+/** Folders that stand in one folder and import one another; a file beside them puts them together, and is no room. */
 function circlesOf(all) {
   const imports = new Map();
   for (const { source, dependencies } of all) {
-    const from = roomOf(source);
-    if (from === null || /\.test\.tsx?$|\/test/.test(source)) continue;
+    if (/\.test\.tsx?$|\/test/.test(source)) continue;
     for (const { resolved } of dependencies) {
-      const to = roomOf(resolved);
-      if (to === null || to === from || packageOf(to) !== packageOf(from)) continue;
-      imports.set(from, (imports.get(from) ?? new Set()).add(to));
+      const [from, to] = roomsOf(source, resolved);
+      if (from && to) imports.set(from, (imports.get(from) ?? new Set()).add(to));
     }
   }
   return [...imports.keys()].flatMap((room) => {
@@ -48,13 +46,12 @@ function circlesOf(all) {
   });
 }
 
-function packageOf(file) {
-  return file.split('/').slice(0, 2).join('/');
-}
-
-/** The folder of a package that a file is in, with all below it: `packages/server/src/rules`. */
-function roomOf(file) {
-  return /^packages\/[^/]+\/(?:src\/)?(?!src\/)[^/]+(?=\/)/.exec(file)?.[0] ?? null;
+/** The folders of two files where their paths part, within one package. */
+function roomsOf(from, to) {
+  const [a, b] = [from.split('/'), to.split('/')];
+  const parting = a.findIndex((part, i) => part !== b[i]);
+  const room = (parts) => (parting < parts.length - 1 ? parts.slice(0, parting + 1).join('/') : null);
+  return a[0] !== 'packages' || parting < 2 ? [] : [room(a), room(b)];
 }
 
 /** The shortest way from a folder back to itself. */

@@ -2,7 +2,7 @@ import { signIn } from '@hatband/contract';
 import { Button, Input } from 'antd';
 import { useState, type SyntheticEvent } from 'react';
 import { call } from '../api/call.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './SignIn.module.css';
 

@@ -4,7 +4,7 @@ import enGB from 'antd/locale/en_GB';
 import 'dayjs/locale/en-gb';
 import { lazy, Suspense } from 'react';
 import { createBrowserRouter, Navigate, Outlet, RouterProvider, useLocation } from 'react-router';
-import { Boundary } from '../shared/Boundary.tsx';
+import { Boundary } from '../shared/page/Boundary.tsx';
 import { SignIn } from '../access/SignIn.tsx';
 import { session } from '../api/queries.ts';
 import css from './App.module.css';

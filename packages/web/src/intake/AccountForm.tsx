@@ -1,8 +1,8 @@
 import type { ImapSettings } from '@hatband/contract';
 import { Input, InputNumber } from 'antd';
 import type { ReactNode } from 'react';
-import { Choose } from '../shared/Choose.tsx';
-import { Field } from '../shared/Field.tsx';
+import { Choose } from '../shared/forms/Choose.tsx';
+import { Field } from '../shared/forms/Field.tsx';
 
 interface Props {
   settings: ImapSettings;

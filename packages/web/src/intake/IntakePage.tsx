@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { addresses, health, mailboxes } from '../api/queries.ts';
-import { Failed, Notice, PageHeader } from '../shared/Page.tsx';
+import { Failed, Notice, PageHeader } from '../shared/page/Page.tsx';
 import { AddressSheet } from './AddressSheet.tsx';
 import css from './Intake.module.css';
 import { MailboxSheet } from './MailboxSheet.tsx';

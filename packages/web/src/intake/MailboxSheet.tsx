@@ -11,7 +11,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { call } from '../api/call.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './Intake.module.css';
 import { AccountForm } from './AccountForm.tsx';

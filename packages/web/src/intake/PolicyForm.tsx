@@ -7,8 +7,8 @@ import {
   type Remedy,
 } from '@hatband/core/intake';
 import { InputNumber, Select } from 'antd';
-import { Choose } from '../shared/Choose.tsx';
-import { Field } from '../shared/Field.tsx';
+import { Choose } from '../shared/forms/Choose.tsx';
+import { Field } from '../shared/forms/Field.tsx';
 import css from './Intake.module.css';
 
 interface Props {

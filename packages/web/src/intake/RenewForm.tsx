@@ -2,9 +2,9 @@ import { renewAddress, type Address } from '@hatband/contract';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Choose } from '../shared/Choose.tsx';
+import { Choose } from '../shared/forms/Choose.tsx';
 import { call } from '../api/call.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './Intake.module.css';
 

@@ -2,8 +2,8 @@ import { dropToken, intakePath, makeToken, type Address } from '@hatband/contrac
 import { Button } from 'antd';
 import { useState } from 'react';
 import { call } from '../api/call.ts';
-import { CopyButton } from '../shared/CopyButton.tsx';
-import { ErrorLine } from '../shared/Page.tsx';
+import { CopyButton } from '../shared/page/CopyButton.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './Intake.module.css';
 

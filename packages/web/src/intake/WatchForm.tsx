@@ -1,7 +1,7 @@
 import type { MailboxSettings, Trigger, WatchedFolder } from '@hatband/contract';
 import { AutoComplete, Checkbox } from 'antd';
-import { Words } from '../shared/KindForm.tsx';
-import { Field } from '../shared/Field.tsx';
+import { Words } from '../shared/forms/KindForm.tsx';
+import { Field } from '../shared/forms/Field.tsx';
 import css from './Intake.module.css';
 
 interface Props {

@@ -1,10 +1,10 @@
 import { settleAgain, type ArrivalSheet, type OutcomeKind } from '@hatband/contract';
 import { Button } from 'antd';
 import { Link } from 'react-router';
-import { Foreign } from '../shared/Foreign.tsx';
+import { Foreign } from '../shared/page/Foreign.tsx';
 import { call } from '../api/call.ts';
 import { dayText, useClock } from '../shared/clock.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './ReadingSheet.module.css';
 

@@ -1,7 +1,7 @@
 import { blockSender, letIn, type Arrival } from '@hatband/contract';
 import { Button } from 'antd';
 import { call } from '../api/call.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './ReadingSheet.module.css';
 

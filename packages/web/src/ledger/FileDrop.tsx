@@ -3,7 +3,7 @@ import { useState, type DragEvent, type ReactNode } from 'react';
 import { imports } from '../api/queries.ts';
 import { useRefresh } from '../api/stale.ts';
 import { uploadMail } from '../api/upload.ts';
-import { FileButton } from '../shared/FileButton.tsx';
+import { FileButton } from '../shared/forms/FileButton.tsx';
 import css from './FileDrop.module.css';
 import { ImportLine, type Sending } from './ImportLine.tsx';
 

@@ -4,7 +4,7 @@ import { Button } from 'antd';
 import { Link } from 'react-router';
 import { call } from '../api/call.ts';
 import { useRefresh } from '../api/stale.ts';
-import { ErrorLine, Notice } from '../shared/Page.tsx';
+import { ErrorLine, Notice } from '../shared/page/Page.tsx';
 
 const LETTER = {
   subject: 'Loan form for the tide dial',

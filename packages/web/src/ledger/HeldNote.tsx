@@ -4,7 +4,7 @@ import { Button } from 'antd';
 import { Link } from 'react-router';
 import { call } from '../api/call.ts';
 import { ruleNames } from '../api/queries.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './ReadingSheet.module.css';
 

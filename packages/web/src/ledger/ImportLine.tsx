@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { call } from '../api/call.ts';
 import { importItems } from '../api/queries.ts';
 import { useAct } from '../shared/useAct.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import css from './FileDrop.module.css';
 
 /** A file on its way in. */

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { arrivalCounts } from '../api/queries.ts';
-import { PageHeader, Tabs } from '../shared/Page.tsx';
+import { PageHeader, Tabs } from '../shared/page/Page.tsx';
 import { ArrivalList } from './ArrivalList.tsx';
 import { FileDrop } from './FileDrop.tsx';
 import css from './Ledger.module.css';

@@ -4,7 +4,7 @@ import { findPerson, Person } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { call } from '../api/call.ts';
 import { register, settings } from '../api/queries.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './MessageView.module.css';
 

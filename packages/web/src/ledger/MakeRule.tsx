@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { call } from '../api/call.ts';
 import { useRefresh } from '../api/stale.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 
 /** From a message to a rule that takes mail like it. */
 export function MakeRule({ sheet, className }: { sheet: ArrivalSheet; className: string | undefined }) {
@@ -11,7 +11,7 @@ export function MakeRule({ sheet, className }: { sheet: ArrivalSheet; className:
   const navigate = useNavigate();
   const make = useMutation({
     mutationFn: async () => {
-      const { ruleFromMail } = await import('../rules/ruleFromMail.ts');
+      const { ruleFromMail } = await import('../rules/drafts/ruleFromMail.ts');
       const rule = await call(addRule, { body: { definition: ruleFromMail(sheet) } });
       await refresh('rule');
       await navigate(`/rules/${rule.id}`);

@@ -1,10 +1,10 @@
 import type { Arrival, ReadMessage } from '@hatband/contract';
 import type { Part } from '@hatband/core/anatomy';
 import { Fragment } from 'react';
-import { Foreign } from '../shared/Foreign.tsx';
+import { Foreign } from '../shared/page/Foreign.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
-import { hueOf, washOf } from '../shared/hues.ts';
-import { AttachmentLink } from '../shared/AttachmentLink.tsx';
+import { hueOf, washOf } from '../shared/page/hues.ts';
+import { AttachmentLink } from '../shared/page/AttachmentLink.tsx';
 import { MakePerson } from './MakePerson.tsx';
 import css from './MessageView.module.css';
 import { keyOf, same, segmentsOf, unwrap, type Mark, type Pointed } from './marks.ts';

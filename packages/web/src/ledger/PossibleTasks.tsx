@@ -3,13 +3,13 @@ import type { MadeTask } from '@hatband/core/rules';
 import { wordsOfValue } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { Foreign } from '../shared/Foreign.tsx';
+import { Foreign } from '../shared/page/Foreign.tsx';
 import { call } from '../api/call.ts';
 import { possible } from '../api/queries.ts';
-import { Band } from '../shared/Band.tsx';
+import { Band } from '../shared/page/Band.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
-import { hueOf } from '../shared/hues.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { hueOf } from '../shared/page/hues.ts';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './PossibleTasks.module.css';
 

@@ -1,4 +1,4 @@
-import { Foreign } from '../shared/Foreign.tsx';
+import { Foreign } from '../shared/page/Foreign.tsx';
 import css from './ReadingSheet.module.css';
 
 /** What the user asked for in a message and did not get. */

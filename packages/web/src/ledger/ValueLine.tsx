@@ -1,5 +1,5 @@
 import { useLayoutEffect, useRef, type RefObject } from 'react';
-import { hueOf } from '../shared/hues.ts';
+import { hueOf } from '../shared/page/hues.ts';
 import { keyOf, type Pointed } from './marks.ts';
 import css from './ReadingSheet.module.css';
 

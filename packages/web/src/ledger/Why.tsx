@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../api/call.ts';
 import { dayText, useClock } from '../shared/clock.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import css from './ReadingSheet.module.css';
 
 /** Every condition and reading that was tried, in plain sentences, and the dates that were weighed. */

@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import { show } from '../../test/show.tsx';
-import { Boundary } from '../shared/Boundary.tsx';
+import { Boundary } from '../shared/page/Boundary.tsx';
 import { AgainNote } from './AgainNote.tsx';
 import { HeldNote } from './HeldNote.tsx';
 import { Remarks } from './Remarks.tsx';

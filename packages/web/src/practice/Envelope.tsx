@@ -1,6 +1,6 @@
 import type { PracticeLine } from '@hatband/contract';
 import { Link } from 'react-router';
-import { Foreign } from '../shared/Foreign.tsx';
+import { Foreign } from '../shared/page/Foreign.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
 import css from './Practice.module.css';
 

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import { call } from '../api/call.ts';
 import { practice } from '../api/queries.ts';
-import { ErrorLine, Failed, Notice, PageHeader, Tabs } from '../shared/Page.tsx';
+import { ErrorLine, Failed, Notice, PageHeader, Tabs } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import { Envelope } from './Envelope.tsx';
 import { LetterView } from './LetterView.tsx';

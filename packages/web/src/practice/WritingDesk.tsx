@@ -5,7 +5,7 @@ import { useState, type SyntheticEvent } from 'react';
 import type { z } from 'zod';
 import { call } from '../api/call.ts';
 import { addresses, practice } from '../api/queries.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './Practice.module.css';
 

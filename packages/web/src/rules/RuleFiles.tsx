@@ -2,7 +2,7 @@ import { DRAFT_ISSUE, exportPath, importProgress, importRules, type ImportResult
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { call, ProblemError } from '../api/call.ts';
 import { useRefresh } from '../api/stale.ts';
-import { FileButton } from '../shared/FileButton.tsx';
+import { FileButton } from '../shared/forms/FileButton.tsx';
 import css from './Rules.module.css';
 
 /** Rules out to a file, and in from one; what came in are drafts. */

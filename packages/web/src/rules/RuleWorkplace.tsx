@@ -2,18 +2,18 @@ import type { Rule } from '@hatband/contract';
 import { checkRule, Context, issuesOf, RuleDefinition, type Misfit } from '@hatband/core/rules';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
-import { Boundary } from '../shared/Boundary.tsx';
-import { Actions } from './Actions.tsx';
-import { forgetDraft, keepDraft, keptDraft } from './keptDraft.ts';
-import { KeptNote } from './KeptNote.tsx';
-import { MoveNote } from './MoveNote.tsx';
-import { moveTo } from './order.ts';
-import { ProofPanel } from './ProofPanel.tsx';
+import { Boundary } from '../shared/page/Boundary.tsx';
+import { Actions } from './actions/RuleActions.tsx';
+import { forgetDraft, keepDraft, keptDraft } from './drafts/keptDraft.ts';
+import { KeptNote } from './drafts/KeptNote.tsx';
+import { MoveNote } from './stack/MoveNote.tsx';
+import { moveTo } from './stack/order.ts';
+import { ProofPanel } from './proof/ProofPanel.tsx';
 import { samples, type Samples } from './queries.ts';
-import { RuleSheet } from './RuleSheet.tsx';
+import { RuleSheet } from './editor/RuleSheet.tsx';
 import css from './Rules.module.css';
-import { sampleOf } from './sample.ts';
-import { useProof } from './useProof.ts';
+import { sampleOf } from './proof/sample.ts';
+import { useProof } from './proof/useProof.ts';
 
 interface WorkplaceProps {
   rule: Rule;

@@ -5,13 +5,13 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { call } from '../api/call.ts';
 import { useRefresh } from '../api/stale.ts';
-import { AddButton } from '../shared/AddButton.tsx';
-import { Failed, Notice, PageHeader, PartLinks } from '../shared/Page.tsx';
-import { newRule } from './newRule.ts';
+import { AddButton } from '../shared/page/AddButton.tsx';
+import { Failed, Notice, PageHeader, PartLinks } from '../shared/page/Page.tsx';
+import { newRule } from './drafts/newRule.ts';
 import { rules } from './queries.ts';
-import { isOrderOf, moveTo } from './order.ts';
+import { isOrderOf, moveTo } from './stack/order.ts';
 import { RuleFiles } from './RuleFiles.tsx';
-import { RuleStack } from './RuleStack.tsx';
+import { RuleStack } from './stack/RuleStack.tsx';
 import css from './Rules.module.css';
 import { RuleWorkplace } from './RuleWorkplace.tsx';
 

@@ -1,10 +1,10 @@
 import { Button } from 'antd';
 import { useState, type ComponentProps, type ReactNode } from 'react';
 import { z } from 'zod';
-import { DeleteEntry } from '../shared/DeleteEntry.tsx';
-import { KindForm } from '../shared/KindForm.tsx';
-import { ErrorLine } from '../shared/Page.tsx';
-import { emptyOf } from '../shared/schemaForm.ts';
+import { DeleteEntry } from '../shared/page/DeleteEntry.tsx';
+import { KindForm } from '../shared/forms/KindForm.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
+import { emptyOf } from '../shared/forms/schemaForm.ts';
 import type { Act } from '../shared/useAct.ts';
 import css from './Settings.module.css';
 

@@ -1,6 +1,6 @@
 import type { z } from 'zod';
-import { KindForm } from '../shared/KindForm.tsx';
-import { emptyOf } from '../shared/schemaForm.ts';
+import { KindForm } from '../shared/forms/KindForm.tsx';
+import { emptyOf } from '../shared/forms/schemaForm.ts';
 import { List } from './List.tsx';
 
 interface Props<S extends z.ZodObject> {

@@ -5,8 +5,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../api/call.ts';
 import { register } from '../api/queries.ts';
-import { FileButton } from '../shared/FileButton.tsx';
-import { ErrorLine } from '../shared/Page.tsx';
+import { FileButton } from '../shared/forms/FileButton.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './Settings.module.css';
 

@@ -1,5 +1,5 @@
 import { useParams } from 'react-router';
-import { PageHeader, PartLinks } from '../shared/Page.tsx';
+import { PageHeader, PartLinks } from '../shared/page/Page.tsx';
 import { ProjectsPart } from './ProjectsPart.tsx';
 import { PeoplePart, TagsPart, TemplatesPart } from './registers.tsx';
 import css from './Settings.module.css';

@@ -1,7 +1,7 @@
 import { DayCount } from '@hatband/core/dates';
 import { sayDuration, wordsOfValue, type TaskTemplate } from '@hatband/core/tasks';
 import { Input } from 'antd';
-import { Field } from '../shared/Field.tsx';
+import { Field } from '../shared/forms/Field.tsx';
 import { ListForm } from './ListForm.tsx';
 import css from './Settings.module.css';
 

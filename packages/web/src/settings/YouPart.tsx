@@ -4,12 +4,12 @@ import type { DecimalMark } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Checkbox, Select } from 'antd';
 import { useState } from 'react';
-import { Choose, ChooseSeveral, type Option } from '../shared/Choose.tsx';
+import { Choose, ChooseSeveral, type Option } from '../shared/forms/Choose.tsx';
 import { call } from '../api/call.ts';
 import { holidayPlaces, session, settings as settingsQuery } from '../api/queries.ts';
-import { Field } from '../shared/Field.tsx';
-import { Words } from '../shared/KindForm.tsx';
-import { ErrorLine } from '../shared/Page.tsx';
+import { Field } from '../shared/forms/Field.tsx';
+import { Words } from '../shared/forms/KindForm.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './Settings.module.css';
 

@@ -3,12 +3,12 @@ import { parseCsv, writeCsv } from '@hatband/core/formats';
 import { KEY_NAMES, problemOfRow, type LookupTable } from '@hatband/core/rules';
 import { Button, Input } from 'antd';
 import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
-import { Choose } from '../shared/Choose.tsx';
+import { Choose } from '../shared/forms/Choose.tsx';
 import { call } from '../api/call.ts';
-import { DeleteEntry } from '../shared/DeleteEntry.tsx';
-import { FileButton } from '../shared/FileButton.tsx';
+import { DeleteEntry } from '../shared/page/DeleteEntry.tsx';
+import { FileButton } from '../shared/forms/FileButton.tsx';
 import { useAct } from '../shared/useAct.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import css from './Tables.module.css';
 
 interface Stored {

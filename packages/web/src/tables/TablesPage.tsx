@@ -4,9 +4,9 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
 import { call } from '../api/call.ts';
 import { useRefresh } from '../api/stale.ts';
-import { AddButton } from '../shared/AddButton.tsx';
+import { AddButton } from '../shared/page/AddButton.tsx';
 import { register } from '../api/queries.ts';
-import { Failed, Notice, PageHeader, PartLinks } from '../shared/Page.tsx';
+import { Failed, Notice, PageHeader, PartLinks } from '../shared/page/Page.tsx';
 import { TableEditor } from './TableEditor.tsx';
 import css from './Tables.module.css';
 

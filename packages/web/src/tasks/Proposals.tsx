@@ -2,11 +2,11 @@ import { settleProposal, type StoredProposal } from '@hatband/contract';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { Link } from 'react-router';
-import { Foreign } from '../shared/Foreign.tsx';
+import { Foreign } from '../shared/page/Foreign.tsx';
 import { call } from '../api/call.ts';
 import { proposals } from '../api/queries.ts';
 import { dayText, useClock } from '../shared/clock.ts';
-import { ErrorLine } from '../shared/Page.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './TaskPage.module.css';
 

@@ -3,12 +3,12 @@ import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { Checkbox } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { Foreign } from '../shared/Foreign.tsx';
+import { Foreign } from '../shared/page/Foreign.tsx';
 import { ruleNames, tasks } from '../api/queries.ts';
-import { Band, PriorityBar } from '../shared/Band.tsx';
+import { Band, PriorityBar } from '../shared/page/Band.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
-import { ErrorLine, Failed, Notice, PageHeader, Tabs } from '../shared/Page.tsx';
-import { useChangeTask } from '../shared/useChangeTask.ts';
+import { ErrorLine, Failed, Notice, PageHeader, Tabs } from '../shared/page/Page.tsx';
+import { useChangeTask } from '../shared/task/useChangeTask.ts';
 import css from './Tasks.module.css';
 
 type Shown = 'open' | 'done';

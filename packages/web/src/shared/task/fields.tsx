@@ -1,0 +1,267 @@
+import type { Named } from '@hatband/contract';
+import type { Priority } from '@hatband/core/tasks';
+import { useQuery } from '@tanstack/react-query';
+import { Input, Select } from 'antd';
+import { useState, type ReactNode } from 'react';
+import { Choose } from '../forms/Choose.tsx';
+import { Foreign } from '../page/Foreign.tsx';
+import { projects } from '../../api/queries.ts';
+import { PriorityBar } from '../page/Band.tsx';
+import css from './fields.module.css';
+import { InPlace } from './InPlace.tsx';
+
+export function TitleField({ value, onChange }: { value: string; onChange: (value: string) => void }) {
+  const editor = (close: () => void) => (
+    <TextEditor
+      name="title"
+      initial={value}
+      onDone={(text) => {
+        if (text.trim() !== '' && text.trim() !== value) onChange(text.trim());
+        close();
+      }}
+    />
+  );
+  return (
+    <InPlace
+      name="title"
+      shown={
+        <b className={css.title}>
+          <Foreign words={value} />
+        </b>
+      }
+      editor={editor}
+    />
+  );
+}
+
+interface TextEditorProps {
+  name: string;
+  initial: string;
+  /** Line ends are kept, and Enter makes one. */
+  long?: boolean;
+  onDone: (text: string) => void;
+}
+
+function TextEditor({ name, initial, long = false, onDone }: TextEditorProps) {
+  const [text, setText] = useState(initial);
+  return (
+    <Input.TextArea
+      autoFocus
+      autoSize
+      aria-label={name}
+      value={text}
+      maxLength={long ? 20_000 : 500}
+      onChange={(e) => {
+        setText(long ? e.target.value : e.target.value.replaceAll('\n', ' '));
+      }}
+      onBlur={() => {
+        onDone(text);
+      }}
+      onPressEnter={() => {
+        if (!long) onDone(text);
+      }}
+    />
+  );
+}
+
+/** Words in one line or, where they are long, in several; empty ones are none. */
+export function TextField({
+  name,
+  value,
+  long = false,
+  onChange,
+}: {
+  name: string;
+  value: string;
+  long?: boolean;
+  onChange: (value: string) => void;
+}) {
+  const editor = (close: () => void) => (
+    <TextEditor
+      name={name}
+      initial={value}
+      long={long}
+      onDone={(text) => {
+        if (text.trim() !== value) onChange(text.trim());
+        close();
+      }}
+    />
+  );
+  const shown =
+    value === '' ? (
+      <span className={css.none}>none</span>
+    ) : (
+      <span className={css.words}>
+        <Foreign words={value} />
+      </span>
+    );
+  return <InPlace name={name} shown={shown} editor={editor} />;
+}
+
+/** One of some names, or none. */
+export function NameField({
+  name,
+  value,
+  names,
+  onChange,
+}: {
+  name: string;
+  value: string | null;
+  names: readonly string[];
+  onChange: (value: string | null) => void;
+}) {
+  const known = value === null || names.includes(value) ? names : [value, ...names];
+  const options = [...known.map((each) => ({ value: each, label: each })), { value: '', label: 'none' }];
+  const editor = (close: () => void) => (
+    <Choice
+      name={name}
+      value={value ?? ''}
+      options={options}
+      onDone={(chosen) => {
+        const next = chosen === '' ? null : chosen;
+        if (next !== value) onChange(next);
+        close();
+      }}
+      onLeave={close}
+    />
+  );
+  return (
+    <InPlace
+      name={name}
+      shown={value === null ? <span className={css.none}>none</span> : <Foreign words={value} />}
+      editor={editor}
+    />
+  );
+}
+
+/** Several names; a new one may be written. */
+export function NamesField({
+  name,
+  value,
+  names,
+  show,
+  onChange,
+}: {
+  name: string;
+  value: readonly string[];
+  names: readonly string[];
+  /** How one of them is shown; without it its words. */
+  show?: (value: string) => ReactNode;
+  onChange: (value: string[]) => void;
+}) {
+  const shown =
+    value.length === 0 ? <span className={css.none}>none</span> : show ? value.map(show) : value.join(', ');
+  const editor = (close: () => void) => (
+    <Select
+      mode="tags"
+      autoFocus
+      defaultOpen
+      className={css.choice ?? ''}
+      aria-label={name}
+      defaultValue={[...value]}
+      options={names.map((each) => ({ value: each, label: each }))}
+      onChange={(chosen: string[]) => {
+        onChange(chosen.map((each) => each.trim()).filter((each) => each !== ''));
+      }}
+      onBlur={close}
+    />
+  );
+  return <InPlace name={name} shown={shown} editor={editor} />;
+}
+
+const PRIORITIES: { value: Priority | 'none'; label: string }[] = [
+  { value: 'high', label: 'high' },
+  { value: 'medium', label: 'medium' },
+  { value: 'low', label: 'low' },
+  { value: 'none', label: 'none' },
+];
+
+export function PriorityField({
+  value,
+  onChange,
+}: {
+  value: Priority | null;
+  onChange: (value: Priority | null) => void;
+}) {
+  const shown =
+    value === null ? (
+      <span className={css.none}>none</span>
+    ) : (
+      <>
+        {value}
+        <PriorityBar priority={value} />
+      </>
+    );
+  const editor = (close: () => void) => (
+    <Choice
+      name="priority"
+      value={value ?? 'none'}
+      options={PRIORITIES}
+      onDone={(chosen) => {
+        const priority = chosen === 'none' ? null : chosen;
+        if (priority !== value) onChange(priority);
+        close();
+      }}
+      onLeave={close}
+    />
+  );
+  return <InPlace name="priority" shown={shown} editor={editor} />;
+}
+
+const NO_PROJECT = '';
+
+export function ProjectField({
+  value,
+  onChange,
+}: {
+  value: Named | null;
+  onChange: (id: string | null) => void;
+}) {
+  const { data } = useQuery(projects);
+  const options = [
+    ...(data?.items ?? []).map(({ id, name }) => ({ value: id, label: name })),
+    { value: NO_PROJECT, label: 'none' },
+  ];
+  const editor = (close: () => void) => (
+    <Choice
+      name="project"
+      value={value?.id ?? NO_PROJECT}
+      options={options}
+      onDone={(chosen) => {
+        const id = chosen === NO_PROJECT ? null : chosen;
+        if (id !== (value?.id ?? null)) onChange(id);
+        close();
+      }}
+      onLeave={close}
+    />
+  );
+  return (
+    <InPlace name="project" shown={value?.name ?? <span className={css.none}>none</span>} editor={editor} />
+  );
+}
+
+interface ChoiceProps<T> {
+  name: string;
+  value: T;
+  options: { value: T; label: string }[];
+  onDone: (value: T) => void;
+  onLeave: () => void;
+}
+
+function Choice<T extends string>({ name, value, options, onDone, onLeave }: ChoiceProps<T>) {
+  return (
+    <Choose
+      autoFocus
+      defaultOpen
+      className={css.choice ?? ''}
+      aria-label={name}
+      value={value}
+      options={options}
+      onChange={onDone}
+      onBlur={onLeave}
+      onOpenChange={(open) => {
+        if (!open) onLeave();
+      }}
+    />
+  );
+}
