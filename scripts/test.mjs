@@ -34,13 +34,12 @@ await Promise.all([checkAll(), unitTests()]);
 await suite('e2e', playwrightResult, 'node_modules/@playwright/test/cli.js', 'test');
 
 for (const [name, ms] of times)
-  console.log(`${name.padEnd(8)} ${String(Math.round(ms / 1000)).padStart(4)} s`);
+  console.log(`${name.padEnd(14)} ${String(Math.round(ms / 1000)).padStart(4)} s`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
 async function checkAll() {
-  await check('types', 'scripts/typecheck.mjs');
-  await check('lint', 'node_modules/eslint/bin/eslint.js', '.');
+  await check('types and lint', 'scripts/typesAndLint.mjs');
   await check('format', 'node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.');
   await check('imports', 'scripts/imports.mjs');
   await check('unused', 'node_modules/knip/bin/knip.js');

@@ -1,14 +1,21 @@
 import { Anatomy } from '@hatband/core/anatomy';
 import { Mailbox, Message } from '@hatband/core/mail';
 import { DateFact, EventFact } from '@hatband/core/reading';
-import { Band, DueEffect, Held, MadeTask, Occasion, Outcome, SourceKind } from '@hatband/core/rules';
+import {
+  Band,
+  Held,
+  MadeTask,
+  Occasion,
+  OutcomeKind as OutcomeOfRules,
+  SourceKind,
+} from '@hatband/core/rules';
 import { z } from 'zod';
 import { Page, RowId } from './common.ts';
 import { endpoint } from './endpoint.ts';
 import { Task } from './tasks.ts';
 
 /** What the rules made of it; `waiting`: received and safe, not read yet. */
-export const OutcomeKind = z.enum(['waiting', ...Outcome.shape.kind.options, 'failed']);
+export const OutcomeKind = z.enum(['waiting', ...OutcomeOfRules.options, 'failed']);
 export type OutcomeKind = z.infer<typeof OutcomeKind>;
 
 /** Why a message waits at the door, before any rule. */
@@ -84,8 +91,8 @@ export const ArrivalSheet = z.object({
   tasks: z.array(Task),
   /** The tasks that it is a comment on. */
   comments: z.array(z.object({ taskId: z.number(), title: z.string() })),
-  /** What its rules do outside Hatband. */
-  effects: z.array(z.object({ ruleName: z.string(), effect: DueEffect })),
+  /** What its rules do outside Hatband: in its mailbox, or by mail that goes out. */
+  effects: z.array(z.object({ ruleName: z.string(), words: z.string(), inMailbox: z.boolean() })),
   /** What the user should know of how it was worked, in words: shorthand that was not understood, and the like. */
   remarks: z.array(z.string()),
   /** How far that is, of what its mailbox is to do. */

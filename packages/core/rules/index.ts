@@ -1,7 +1,12 @@
 export { BUILT_IN } from './model/builtIn.ts';
 export { checkRule, type Problem } from './model/check.ts';
 export { compile, compileRule, type CompiledRules } from './run/compile.ts';
-export { CONDITION_KINDS, LeafCondition, sayCondition, type ConditionKind } from './kinds/conditions/index.ts';
+export {
+  CONDITION_KINDS,
+  LeafCondition,
+  sayCondition,
+  type ConditionKind,
+} from './kinds/conditions/index.ts';
 export { isMeant, Who, whoIsMeant } from './kinds/conditions/who.ts';
 export { Context, Named } from './message/context.ts';
 export { differenceOf, type LineChange } from './say/difference.ts';
@@ -17,7 +22,15 @@ export {
   type FileError,
   type FileRule,
 } from './files/file.ts';
-export { Delivery, Incoming, KnownTask, KnownTasks, Occasion, SourceKind, Target } from './message/incoming.ts';
+export {
+  Delivery,
+  Incoming,
+  KnownTask,
+  KnownTasks,
+  Occasion,
+  SourceKind,
+  Target,
+} from './message/incoming.ts';
 export { idsOf, knownTasks, referencesIn, referencesOf } from './message/knownTasks.ts';
 export { isTooDeep } from './files/isTooDeep.ts';
 export { issuesOf, type Misfit } from './files/issues.ts';
@@ -34,6 +47,7 @@ export {
   RuleTrace,
   type TriedReading,
 } from './model/outcome.ts';
+export { OutcomeKind } from './model/outcomeKind.ts';
 export { MadeTask } from './model/madeTask.ts';
 export { Proposal } from './model/proposal.ts';
 export { READING_KINDS, RuleReading, sayReading, type ReadingKind } from './kinds/readings/index.ts';

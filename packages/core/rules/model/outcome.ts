@@ -7,6 +7,7 @@ import { Proposal } from './proposal.ts';
 import { Evidence, Held, RuleName } from './evidence.ts';
 import { KnownTask } from '../message/incoming.ts';
 import { RuleReading } from '../kinds/readings/index.ts';
+import { OutcomeKind } from './outcomeKind.ts';
 import { Tested } from './when.ts';
 
 export const MadeComment = z.object({
@@ -74,12 +75,9 @@ export const NothingReason = z.enum([
   'a rule says so',
 ]);
 
-/**
- * What a message became by the rules. `held`: tasks of other rules may stand all the same. `again`: its original came
- * another way before, and its tasks are not made a second time.
- */
+/** What a message became by the rules, and how. */
 export const Outcome = z.object({
-  kind: z.enum(['tasks', 'comment', 'nothing', 'again', 'held', 'unclaimed']),
+  kind: OutcomeKind,
   reason: NothingReason.nullable(),
   /** The rules that took it, in their order. */
   rules: z.array(RuleName),

@@ -1,6 +1,6 @@
 import type { ArrivalSheet, ReadMessage } from '@hatband/contract';
 import { Reading } from '@hatband/core/reading';
-import { Outcome } from '@hatband/core/rules';
+import { Outcome, sayEffect } from '@hatband/core/rules';
 import { missing } from '../errors.ts';
 import { inflateJson, parseJson, type ArrivalRow, type Store } from '../store/index.ts';
 import { viewTasks } from '../tasks/tasks.ts';
@@ -26,7 +26,8 @@ export async function getArrival(store: Store, domain: string, id: number): Prom
     comments: await commentsOf(store, id),
     effects: parseJson(Outcome.shape.effects, row.effects).map(({ name, effect }) => ({
       ruleName: name,
-      effect,
+      words: sayEffect(effect),
+      inMailbox: effect.kind !== 'send',
     })),
     remarks: parseJson(Outcome.shape.remarks, row.remarks),
     carriedOut: await read('outbox').where({ arrival_id: id }).orderBy('id').select('state', 'problem'),

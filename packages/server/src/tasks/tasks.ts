@@ -47,9 +47,7 @@ export async function viewTasks(
     db,
     rows.map(({ row }) => row.id),
   );
-  return rows.map(({ row, read }) =>
-    view(row, sourcesOf(read, ruleName, corrections.get(row.id) ?? [])),
-  );
+  return rows.map(({ row, read }) => view(row, sourcesOf(read, ruleName, corrections.get(row.id) ?? [])));
 }
 
 /** The user's latest change of each field, by task. */

@@ -1,7 +1,8 @@
 import type { MailboxSettings, Trigger, WatchedFolder } from '@hatband/contract';
 import { AutoComplete, Checkbox } from 'antd';
-import { Words } from '../shared/forms/KindForm.tsx';
+import { Words } from '../shared/forms/Words.tsx';
 import { Field } from '../shared/forms/Field.tsx';
+import { useRows } from '../shared/forms/useRows.ts';
 import css from './Intake.module.css';
 
 interface Props {
@@ -21,9 +22,9 @@ const TRIGGERS: { value: Trigger; label: string }[] = [
 
 /** Which folders of a mailbox are watched, and what there brings mail in. */
 export function WatchForm({ settings, folders, onChange }: Props) {
-  const set = (watched: WatchedFolder[]) => {
+  const rows = useRows<WatchedFolder>(settings.folders, (watched) => {
     onChange({ ...settings, folders: watched });
-  };
+  });
   const isAsked = settings.folders.some((each) => each.for.includes('recipient'));
   return (
     <section>
@@ -39,18 +40,8 @@ export function WatchForm({ settings, folders, onChange }: Props) {
           </tr>
         </thead>
         <tbody>
-          {settings.folders.map((watched, i) => (
-            <FolderRow
-              key={i}
-              watched={watched}
-              folders={folders}
-              onChange={(changed) => {
-                set(settings.folders.map((old, at) => (at === i ? changed : old)));
-              }}
-              onTakeOff={() => {
-                set(settings.folders.toSpliced(i, 1));
-              }}
-            />
+          {rows.entries.map(({ key, value, change, remove }) => (
+            <FolderRow key={key} watched={value} folders={folders} onChange={change} onRemove={remove} />
           ))}
         </tbody>
       </table>
@@ -58,7 +49,7 @@ export function WatchForm({ settings, folders, onChange }: Props) {
         type="button"
         className="link"
         onClick={() => {
-          set([...settings.folders, { folder: '', for: ['arrival'] }]);
+          rows.insert({ folder: '', for: ['arrival'] });
         }}
       >
         another folder …
@@ -94,10 +85,10 @@ interface RowProps {
   watched: WatchedFolder;
   folders: readonly string[];
   onChange: (watched: WatchedFolder) => void;
-  onTakeOff: () => void;
+  onRemove: () => void;
 }
 
-function FolderRow({ watched, folders, onChange, onTakeOff }: RowProps) {
+function FolderRow({ watched, folders, onChange, onRemove }: RowProps) {
   return (
     <tr>
       <td>
@@ -125,7 +116,7 @@ function FolderRow({ watched, folders, onChange, onTakeOff }: RowProps) {
         </td>
       ))}
       <td>
-        <button type="button" className="link" aria-label={`remove ${watched.folder}`} onClick={onTakeOff}>
+        <button type="button" className="link" aria-label={`remove ${watched.folder}`} onClick={onRemove}>
           remove
         </button>
       </td>

@@ -8,7 +8,7 @@ import { Foreign } from '../shared/page/Foreign.tsx';
 import { ruleNames } from '../api/queries.ts';
 import { Band } from '../shared/page/Band.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
-import { TitleField } from '../shared/task/fields.tsx';
+import { TitleField } from '../shared/task/TextField.tsx';
 import { hueOf, washOf } from '../shared/page/hues.ts';
 import { ErrorLine } from '../shared/page/Page.tsx';
 import { useProjectName } from '../shared/names.ts';

@@ -9,7 +9,7 @@ import { call } from '../api/call.ts';
 import { practiceMessage } from '../api/queries.ts';
 import { rules } from '../rules/queries.ts';
 import { dayText, useClock } from '../shared/clock.ts';
-import { Words } from '../shared/forms/KindForm.tsx';
+import { Words } from '../shared/forms/Words.tsx';
 import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './Practice.module.css';

@@ -3,7 +3,7 @@ import { checkRule, Context, issuesOf, RuleDefinition, type Misfit } from '@hatb
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { Boundary } from '../shared/page/Boundary.tsx';
-import { Actions } from './actions/RuleActions.tsx';
+import { RuleActions } from './actions/RuleActions.tsx';
 import { forgetDraft, keepDraft, keptDraft } from './drafts/keptDraft.ts';
 import { KeptNote } from './drafts/KeptNote.tsx';
 import { MoveNote } from './stack/MoveNote.tsx';
@@ -103,7 +103,7 @@ function Workplace({ rule, all, order, onOrder, definition, unsaved, offer, onCh
           />
         )}
         {!order && (
-          <Actions
+          <RuleActions
             rule={rule}
             all={all}
             definition={definition}

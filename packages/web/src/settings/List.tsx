@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { useRows } from '../shared/forms/useRows.ts';
 import css from './Settings.module.css';
 
 interface Props<T> {
@@ -15,21 +16,18 @@ interface Props<T> {
 
 /** Several things of one kind, each a row that can be written and taken off. */
 export function List<T>({ heading, one, items, fresh, editor, onChange }: Props<T>) {
+  const rows = useRows(items, onChange);
   return (
     <fieldset className={css.list}>
       <legend>{heading}</legend>
-      {items.map((item, i) => (
-        <div key={i} className={css.item}>
-          {editor(item, `${one} ${String(i + 1)}`, (changed) => {
-            onChange(items.map((old, at) => (at === i ? changed : old)));
-          })}
+      {rows.entries.map(({ key, value, change, remove }, i) => (
+        <div key={key} className={css.item}>
+          {editor(value, `${one} ${String(i + 1)}`, change)}
           <button
             type="button"
             className="link"
             aria-label={`remove ${one} ${String(i + 1)}`}
-            onClick={() => {
-              onChange(items.filter((_, at) => at !== i));
-            }}
+            onClick={remove}
           >
             remove
           </button>
@@ -39,7 +37,7 @@ export function List<T>({ heading, one, items, fresh, editor, onChange }: Props<
         type="button"
         className="link"
         onClick={() => {
-          onChange([...items, fresh()]);
+          rows.insert(fresh());
         }}
       >
         another {one} …

@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { call } from '../api/call.ts';
 import { projects } from '../api/queries.ts';
-import { Words } from '../shared/forms/KindForm.tsx';
+import { Words } from '../shared/forms/Words.tsx';
 import { useAct } from '../shared/useAct.ts';
 import { ErrorLine } from '../shared/page/Page.tsx';
 import { EntryEditor } from './EntryEditor.tsx';

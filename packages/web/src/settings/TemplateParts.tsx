@@ -2,6 +2,7 @@ import { DayCount } from '@hatband/core/dates';
 import { sayDuration, wordsOfValue, type TaskTemplate } from '@hatband/core/tasks';
 import { Input } from 'antd';
 import { Field } from '../shared/forms/Field.tsx';
+import { useRows } from '../shared/forms/useRows.ts';
 import { ListForm } from './ListForm.tsx';
 import css from './Settings.module.css';
 
@@ -14,9 +15,9 @@ export function TemplateParts({
   onChange: (template: TaskTemplate) => void;
 }) {
   const values = Object.entries(template.values);
-  const setValues = (entries: [string, TaskTemplate['values'][string]][]) => {
-    onChange({ ...template, values: Object.fromEntries(entries) });
-  };
+  const rows = useRows<[string, TaskTemplate['values'][string]]>([...values, ['', '']], (changed) => {
+    onChange({ ...template, values: Object.fromEntries(changed.filter(([name]) => name !== '')) });
+  });
   return (
     <>
       <Field name="effort">
@@ -31,18 +32,14 @@ export function TemplateParts({
       </Field>
       <fieldset className={css.list}>
         <legend>values</legend>
-        {[...values, ['', ''] as [string, string]].map(([field, value], i) => (
-          <div key={i} className={css.pair}>
+        {rows.entries.map(({ key, value: [field, value], change }, i) => (
+          <div key={key} className={css.pair}>
             <Input
               aria-label={`field ${String(i + 1)}`}
               placeholder="field, as priority"
               value={field}
               onChange={(e) => {
-                setValues(
-                  [...values.slice(0, i), [e.target.value, value], ...values.slice(i + 1)].filter(
-                    ([name]) => name !== '',
-                  ) as [string, string][],
-                );
+                change([e.target.value, value]);
               }}
             />
             <Input
@@ -51,7 +48,7 @@ export function TemplateParts({
               disabled={field === ''}
               value={wordsOfValue(value)}
               onChange={(e) => {
-                setValues(values.map((old, at) => (at === i ? [field, e.target.value] : old)));
+                change([field, e.target.value]);
               }}
             />
           </div>

@@ -8,7 +8,7 @@ import { Choose, ChooseSeveral, type Option } from '../shared/forms/Choose.tsx';
 import { call } from '../api/call.ts';
 import { holidayPlaces, session, settings as settingsQuery } from '../api/queries.ts';
 import { Field } from '../shared/forms/Field.tsx';
-import { Words } from '../shared/forms/KindForm.tsx';
+import { Words } from '../shared/forms/Words.tsx';
 import { ErrorLine } from '../shared/page/Page.tsx';
 import { useAct } from '../shared/useAct.ts';
 import css from './Settings.module.css';

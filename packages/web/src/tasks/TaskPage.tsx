@@ -8,7 +8,7 @@ import { call } from '../api/call.ts';
 import { useRefresh } from '../api/stale.ts';
 import { comments, task as taskQuery } from '../api/queries.ts';
 import { useClock } from '../shared/clock.ts';
-import { TitleField } from '../shared/task/fields.tsx';
+import { TitleField } from '../shared/task/TextField.tsx';
 import { hueOf } from '../shared/page/hues.ts';
 import { ErrorLine, Failed, PageHeader } from '../shared/page/Page.tsx';
 import { TaskRows } from '../shared/task/TaskRows.tsx';

@@ -1,24 +1,15 @@
-import {
-  deleteRule,
-  dropDraft,
-  goLive,
-  pauseRule,
-  resumeRule,
-  saveDraft,
-  type Rule,
-} from '@hatband/contract';
-import { RuleDefinition, type Misfit } from '@hatband/core/rules';
-import { Button } from 'antd';
+import { deleteRule, goLive, saveDraft, type Rule } from '@hatband/contract';
+import type { Misfit, RuleDefinition } from '@hatband/core/rules';
 import { useState } from 'react';
-import { Choose } from '../../shared/forms/Choose.tsx';
 import { call } from '../../api/call.ts';
-import { useAct } from '../../shared/useAct.ts';
 import { ErrorLine } from '../../shared/page/Page.tsx';
+import { useAct } from '../../shared/useAct.ts';
 import { AffectedMail } from '../proof/AffectedMail.tsx';
-import { moveTo } from '../stack/order.ts';
 import { effectOf, sayEffect } from '../proof/effect.ts';
-import css from '../Rules.module.css';
 import type { SampleProof } from '../proof/useProof.ts';
+import css from '../Rules.module.css';
+import { Buttons, type Asked } from './Buttons.tsx';
+import { Confirm } from './Confirm.tsx';
 import { Versions } from './Versions.tsx';
 
 interface Props {
@@ -37,24 +28,18 @@ interface Props {
 }
 
 /** What can be done with the rule as it stands; going live shows its effect first. */
-export function Actions({
-  rule,
-  all,
-  definition,
-  unsaved,
-  problems,
-  proofs,
-  onSaved,
-  onTakeBack,
-  onOrder,
-}: Props) {
-  const [asking, setAsking] = useState<'live' | 'delete' | 'versions' | null>(null);
+export function RuleActions(props: Props) {
+  const { rule, definition, unsaved, problems, proofs, onSaved, onTakeBack } = props;
+  const [asked, setAsked] = useState<Asked>(null);
   const act = useAct('rule');
+  const leave = () => {
+    setAsked(null);
+  };
   // What was asked for meanwhile stays open.
   const settle = (work: () => Promise<unknown>) => {
     act.mutate(work, {
       onSuccess: () => {
-        setAsking(null);
+        leave();
         onSaved();
       },
     });
@@ -65,195 +50,66 @@ export function Actions({
     const { revision } = unsaved ? await save() : rule;
     return call(goLive, { ...seen, revision });
   };
-  const changed = unsaved || rule.draft !== null;
+  const next = String((rule.version ?? 0) + 1);
+  const asking = { isPending: act.isPending, onNo: leave };
   return (
     <div className={css.actions}>
-      {problems.length > 0 && (
-        <p className={css.problems} role="status">
-          {problems.length === 1 ? 'One thing is' : `${String(problems.length)} things are`} not right yet:{' '}
-          {problems[0]?.message}
-        </p>
-      )}
+      <NotRight problems={problems} />
       <ErrorLine error={act.error} />
-      {asking === 'live' && (
-        <div className={css.effect} role="alertdialog" aria-label="Going live">
+      {asked === 'live' && (
+        <Confirm
+          {...asking}
+          name="Going live"
+          yes={`Put version ${next} to work`}
+          no="Not yet"
+          onYes={() => {
+            settle(live);
+          }}
+        >
           <p>
-            Version {(rule.version ?? 0) + 1} works on mail from now on; tasks already made stay as they are.{' '}
+            Version {next} works on mail from now on; tasks already made stay as they are.{' '}
             {proofs && sayEffect(effectOf(proofs))}
           </p>
           {proofs && <AffectedMail proofs={proofs} />}
-          <Button
-            autoFocus
-            type="primary"
-            loading={act.isPending}
-            onClick={() => {
-              settle(live);
-            }}
-          >
-            Put version {(rule.version ?? 0) + 1} to work
-          </Button>
-          <Button
-            onClick={() => {
-              setAsking(null);
-            }}
-          >
-            Not yet
-          </Button>
-        </div>
+        </Confirm>
       )}
-      {asking === 'delete' && (
-        <div className={css.effect} role="alertdialog" aria-label="Deleting">
+      {asked === 'delete' && (
+        <Confirm
+          {...asking}
+          name="Deleting"
+          yes="Delete the rule"
+          no="Keep it"
+          danger
+          onYes={() => {
+            settle(() => call(deleteRule, seen));
+          }}
+        >
           <p>Mail that it would have taken goes to the rules below it. Its tasks stay.</p>
-          <Button
-            autoFocus
-            danger
-            type="primary"
-            loading={act.isPending}
-            onClick={() => {
-              settle(() => call(deleteRule, seen));
-            }}
-          >
-            Delete the rule
-          </Button>
-          <Button
-            onClick={() => {
-              setAsking(null);
-            }}
-          >
-            Keep it
-          </Button>
-        </div>
+        </Confirm>
       )}
-      {asking === 'versions' && (
+      {asked === 'versions' && (
         <Versions
           rule={rule}
           definition={definition}
           onTakeBack={(old) => {
-            setAsking(null);
+            leave();
             onTakeBack(old);
           }}
-          onClose={() => {
-            setAsking(null);
-          }}
+          onClose={leave}
         />
       )}
-      {asking === null && (
-        <div className={css.buttons}>
-          <Button
-            type="primary"
-            disabled={!changed || problems.length > 0 || !proofs || act.isPending}
-            onClick={() => {
-              setAsking('live');
-            }}
-          >
-            Go live …
-          </Button>
-          <Button
-            disabled={!unsaved || isMalformed(definition)}
-            loading={act.isPending}
-            onClick={() => {
-              act.mutate(save, { onSuccess: onSaved });
-            }}
-          >
-            Save as draft
-          </Button>
-          {unsaved && <Button onClick={onSaved}>Undo my changes</Button>}
-          {!unsaved && rule.draft !== null && rule.version !== null && (
-            <Button
-              onClick={() => {
-                act.mutate(() => call(dropDraft, seen));
-              }}
-            >
-              Throw the draft away
-            </Button>
-          )}
-          <span className={css.rest}>
-            <Order
-              rule={rule}
-              all={all}
-              onMove={(ids) => {
-                onOrder(ids);
-              }}
-              disabled={unsaved}
-            />
-            {rule.version !== null && !unsaved && (
-              <button
-                type="button"
-                className="link"
-                disabled={act.isPending}
-                onClick={() => {
-                  act.mutate(() => call(rule.state === 'paused' ? resumeRule : pauseRule, seen));
-                }}
-              >
-                {rule.state === 'paused' ? 'resume' : 'pause'}
-              </button>
-            )}
-            {rule.version !== null && (
-              <button
-                type="button"
-                className="link"
-                disabled={act.isPending}
-                onClick={() => {
-                  setAsking('versions');
-                }}
-              >
-                versions
-              </button>
-            )}
-            <button
-              type="button"
-              className="link"
-              disabled={act.isPending}
-              onClick={() => {
-                setAsking('delete');
-              }}
-            >
-              delete …
-            </button>
-          </span>
-        </div>
-      )}
+      {asked === null && <Buttons {...props} act={act} save={save} onAsk={setAsked} />}
     </div>
   );
 }
 
-/** A rule that names what is not there can be kept as a draft; one whose form is broken cannot. */
-const isMalformed = (definition: RuleDefinition) => !RuleDefinition.safeParse(definition).success;
-
-function Order({
-  rule,
-  all,
-  onMove,
-  disabled,
-}: {
-  rule: Rule;
-  all: readonly Rule[];
-  onMove: (ids: string[]) => void;
-  disabled: boolean;
-}) {
-  const ids = all.map((r) => r.id);
-  const at = ids.indexOf(rule.id);
-  if (disabled || ids.length < 2) return null;
-  const places = all.map((r, to) => ({
-    value: to,
-    label:
-      to === at
-        ? `asked ${String(to + 1)}. of ${String(ids.length)}`
-        : `${String(to + 1)}. ${placeWords(to, at, r)}`,
-  }));
+function NotRight({ problems }: { problems: readonly Misfit[] }) {
+  const [first] = problems;
+  if (!first) return null;
   return (
-    <Choose
-      size="small"
-      variant="borderless"
-      aria-label="place in the order"
-      value={at}
-      options={places}
-      onChange={(to) => {
-        onMove(moveTo(all, rule.id, to));
-      }}
-    />
+    <p className={css.problems} role="status">
+      {problems.length === 1 ? 'One thing is' : `${String(problems.length)} things are`} not right yet:{' '}
+      {first.message}
+    </p>
   );
 }
-
-const placeWords = (to: number, at: number, { draft, live }: Rule) =>
-  `${to < at ? 'before' : 'after'} ${(live ?? draft)?.name ?? ''}`;

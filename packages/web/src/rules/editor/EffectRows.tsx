@@ -5,6 +5,7 @@ import { KindForm } from '../../shared/forms/KindForm.tsx';
 import { Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
 import { emptyIn, schemaIn } from '../../shared/forms/schemaForm.ts';
+import { useRows } from '../../shared/forms/useRows.ts';
 
 const KINDS = (Object.keys(EFFECT_KINDS) as EffectKind[]).map((value) => ({
   value,
@@ -29,30 +30,20 @@ interface Props {
 /** What happens outside Hatband, and whether later rules are asked. */
 export function EffectRows({ definition, onChange }: Props) {
   const { setOpen } = useEditing();
-  const { effects } = definition;
+  const rows = useRows(definition.effects, (effects) => {
+    onChange({ effects });
+  });
   return (
     <>
-      {effects.map((effect, i) => (
+      {rows.entries.map(({ key, value: effect, change, remove }, i) => (
         <Row
-          key={i}
+          key={key}
           path={`effects.${String(i)}`}
           name={EFFECT_KINDS[effect.kind].label}
           words={sayEffect(effect)}
-          actions={
-            <TakeOff
-              of={EFFECT_KINDS[effect.kind].label}
-              onClick={() => {
-                onChange({ effects: effects.toSpliced(i, 1) });
-              }}
-            />
-          }
+          actions={<TakeOff of={EFFECT_KINDS[effect.kind].label} onClick={remove} />}
         >
-          <EffectForm
-            effect={effect}
-            onChange={(changed) => {
-              onChange({ effects: effects.map((old, at) => (at === i ? changed : old)) });
-            }}
-          />
+          <EffectForm effect={effect} onChange={change} />
         </Row>
       ))}
       <div className={css.thenLine}>
@@ -85,8 +76,8 @@ export function EffectRows({ definition, onChange }: Props) {
           value={null}
           options={KINDS}
           onChange={(kind) => {
-            onChange({ effects: [...effects, emptyIn(Effect, kind)] });
-            setOpen(`effects.${String(effects.length)}`);
+            rows.insert(emptyIn(Effect, kind));
+            setOpen(`effects.${String(rows.entries.length)}`);
           }}
         />
       </div>

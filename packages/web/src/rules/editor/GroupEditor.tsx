@@ -11,6 +11,7 @@ import {
 import { groupOf, hintOf, newCondition, problemsAt, suggestFor, useEditing, withMembers } from './editing.ts';
 import { Choose } from '../../shared/forms/Choose.tsx';
 import { KindForm } from '../../shared/forms/KindForm.tsx';
+import { useRows } from '../../shared/forms/useRows.ts';
 import { AddKind } from './AddKind.tsx';
 import { Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
@@ -36,11 +37,11 @@ interface Props {
 export function GroupEditor({ group, path, of, inRoute = false, onChange, onRemove }: Props) {
   const { setOpen } = useEditing();
   const { how, of: members } = openGroup(group);
-  const set = (changed: Condition[]) => {
+  const rows = useRows(members, (changed) => {
     onChange(withMembers(group, changed));
-  };
+  });
   const add = (member: Condition) => {
-    set([...members, member]);
+    rows.insert(member);
     setOpen(`${path}.${how}.${String(members.length)}`);
   };
   return (
@@ -62,19 +63,15 @@ export function GroupEditor({ group, path, of, inRoute = false, onChange, onRemo
           </span>
         )}
       </div>
-      {members.map((member, i) => (
+      {rows.entries.map(({ key, value, change, remove }, i) => (
         <Member
-          key={i}
-          member={member}
+          key={key}
+          member={value}
           path={`${path}.${how}.${String(i)}`}
           of={`${of}, ${String(i + 1)}`}
           inRoute={inRoute}
-          onChange={(changed) => {
-            set(members.map((old, at) => (at === i ? changed : old)));
-          }}
-          onRemove={() => {
-            set(members.toSpliced(i, 1));
-          }}
+          onChange={change}
+          onRemove={remove}
         />
       ))}
       <AddCondition of={of} inRoute={inRoute} onAdd={add} />

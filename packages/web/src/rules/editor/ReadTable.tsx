@@ -4,9 +4,10 @@ import { AutoComplete, Input } from 'antd';
 import { useState } from 'react';
 import { Choose, type Option } from '../../shared/forms/Choose.tsx';
 import { optionWords } from '../../shared/forms/schemaForm.ts';
+import { useRows } from '../../shared/forms/useRows.ts';
 import { hueOf } from '../../shared/page/hues.ts';
 import { fieldNames, useEditing } from './editing.ts';
-import { Words } from '../../shared/forms/KindForm.tsx';
+import { Words } from '../../shared/forms/Words.tsx';
 import { AddReading, ReadingLine } from './ReadingLine.tsx';
 import { Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
@@ -18,6 +19,7 @@ interface Props {
 
 /** A row a field: its readings in their order, the first that finds a value wins, and what holds otherwise. */
 export function ReadTable({ rows, onChange }: Props) {
+  const { entries, insert } = useRows(rows, onChange);
   return (
     <>
       <h2 className={css.heading}>
@@ -25,25 +27,15 @@ export function ReadTable({ rows, onChange }: Props) {
       </h2>
       <table className={css.table}>
         <tbody>
-          {rows.map((row, i) => (
-            <FieldRow
-              key={`${row.field}-${String(i)}`}
-              row={row}
-              path={`read.${String(i)}`}
-              onChange={(changed) => {
-                onChange(rows.map((old, at) => (at === i ? changed : old)));
-              }}
-              onRemove={() => {
-                onChange(rows.toSpliced(i, 1));
-              }}
-            />
+          {entries.map(({ key, value, change, remove }, i) => (
+            <FieldRow key={key} row={value} path={`read.${String(i)}`} onChange={change} onRemove={remove} />
           ))}
           <tr>
             <td colSpan={3}>
               <AddField
                 taken={rows.map(({ field }) => field)}
                 onAdd={(field) => {
-                  onChange([...rows, newRow(field)]);
+                  insert(newRow(field));
                 }}
               />
             </td>
@@ -75,6 +67,9 @@ interface FieldRowProps {
 function FieldRow({ row, path, onChange, onRemove }: FieldRowProps) {
   const { field, from } = row;
   const { open, setOpen } = useEditing();
+  const readings = useRows(from, (changed) => {
+    onChange({ ...row, from: changed });
+  });
   // What is written takes the width of the row.
   const isOpen = open?.startsWith(`${path}.from`) ?? false;
   return (
@@ -86,32 +81,26 @@ function FieldRow({ row, path, onChange, onRemove }: FieldRowProps) {
         </span>
       </th>
       <td colSpan={isOpen ? 2 : 1}>
-        {from.map((reading, i) => (
+        {readings.entries.map(({ key, value, change, remove, moveUp }, i) => (
           <ReadingLine
-            key={reading.id || i}
+            key={key}
             field={field}
-            reading={reading}
+            reading={value}
             path={`${path}.from.${String(i)}`}
             first={i === 0}
-            onChange={(changed) => {
-              onChange({ ...row, from: from.map((old, at) => (at === i ? changed : old)) });
-            }}
+            onChange={change}
             onEarlier={() => {
               setOpen(`${path}.from.${String(i - 1)}`);
-              onChange({ ...row, from: from.toSpliced(i, 1).toSpliced(i - 1, 0, reading) });
+              moveUp();
             }}
-            onRemove={() => {
-              onChange({ ...row, from: from.toSpliced(i, 1) });
-            }}
+            onRemove={remove}
           />
         ))}
         <AddReading
           field={field}
           first={from.length === 0}
           path={`${path}.from.${String(from.length)}`}
-          onAdd={(reading) => {
-            onChange({ ...row, from: [...from, reading] });
-          }}
+          onAdd={readings.insert}
         />
       </td>
       {!isOpen && (

@@ -17,6 +17,7 @@ import { Earlier, Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
 import { findOn } from '../proof/sample.ts';
 import { emptyIn, schemaIn } from '../../shared/forms/schemaForm.ts';
+import { useRows } from '../../shared/forms/useRows.ts';
 
 interface Props {
   field: string;
@@ -99,27 +100,21 @@ function Tidy({
   steps: readonly TidyStep[];
   onChange: (steps: TidyStep[]) => void;
 }) {
+  const rows = useRows(steps, onChange);
   return (
     <div className={css.tidy}>
-      {steps.map((step, i) => (
-        <div key={i} className={css.step}>
+      {rows.entries.map(({ key, value: step, change, remove }) => (
+        <div key={key} className={css.step}>
           <span>{step.do}</span>
           <KindForm
             schema={schemaIn(TidyStep, step.do)}
             value={step}
             of={`${step.do} of ${of}`}
             suggest={() => []}
-            onChange={(changed) => {
-              onChange(steps.map((old, at) => (at === i ? changed : old)));
-            }}
+            onChange={change}
           />
           <span className={css.off}>
-            <TakeOff
-              of={step.do}
-              onClick={() => {
-                onChange(steps.toSpliced(i, 1));
-              }}
-            />
+            <TakeOff of={step.do} onClick={remove} />
           </span>
         </div>
       ))}
@@ -133,7 +128,7 @@ function Tidy({
         value={null}
         options={STEPS}
         onSelect={(name: string | null) => {
-          if (name !== null) onChange([...steps, emptyIn(TidyStep, name)]);
+          if (name !== null) rows.insert(emptyIn(TidyStep, name));
         }}
       />
     </div>

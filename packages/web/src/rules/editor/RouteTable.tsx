@@ -1,12 +1,10 @@
 import { sayLine, type RouteLine, type RuleDefinition } from '@hatband/core/rules';
-import { useState } from 'react';
 import { useEditing } from './editing.ts';
 import { EffectRows } from './EffectRows.tsx';
 import { GroupEditor } from './GroupEditor.tsx';
-import { Choose } from '../../shared/forms/Choose.tsx';
-import { Words } from '../../shared/forms/KindForm.tsx';
+import { useRows } from '../../shared/forms/useRows.ts';
+import { LineForm } from './LineForm.tsx';
 import { MakesRow } from './MakesRow.tsx';
-import { NewProjectName } from './NewProjectName.tsx';
 import { Problems, Row, TakeOff } from './Row.tsx';
 import css from './RuleSheet.module.css';
 
@@ -28,10 +26,10 @@ const NEW_LINE: RouteLine = {
 
 /** What becomes of the message, where its tasks go by the first line that holds, and what happens then. */
 export function RouteTable({ definition, onChange }: Props) {
-  const { route } = definition;
-  const set = (lines: RouteLine[]) => {
-    onChange({ route: lines });
-  };
+  const rows = useRows(definition.route, (route) => {
+    onChange({ route });
+  });
+  const last = rows.entries.length - 1;
   return (
     <>
       <h2 className={css.heading}>
@@ -50,18 +48,14 @@ export function RouteTable({ definition, onChange }: Props) {
               />
             </td>
           </tr>
-          {route.map((line, i) => (
+          {rows.entries.map(({ key, value, change, remove }, i) => (
             <Line
-              key={i}
-              line={line}
+              key={key}
+              line={value}
               path={`route.${String(i)}`}
-              last={i === route.length - 1}
-              onChange={(changed) => {
-                set(route.map((old, at) => (at === i ? changed : old)));
-              }}
-              onRemove={() => {
-                set(route.toSpliced(i, 1));
-              }}
+              last={i === last}
+              onChange={change}
+              onRemove={remove}
             />
           ))}
           <tr>
@@ -70,7 +64,7 @@ export function RouteTable({ definition, onChange }: Props) {
                 type="button"
                 className={css.addLine}
                 onClick={() => {
-                  set([...route.slice(0, -1), NEW_LINE, ...route.slice(-1)]);
+                  rows.insert(NEW_LINE, Math.max(0, last));
                 }}
               >
                 another line …
@@ -145,152 +139,4 @@ function LineProblems({ path }: { path: string }) {
     return (at === path || at.startsWith(`${path}.`)) && !at.startsWith(`${path}.if.`);
   });
   return <Problems problems={own} />;
-}
-
-/** A choice that stands for a value read; names of things do not begin so. */
-const READ = 'read: ';
-const NEW = 'a new project …';
-const OF_ADDRESS = 'the project of its address';
-
-const refWords = (ref: RouteLine['project']) => {
-  if (ref === null) return '';
-  if (typeof ref === 'string') return ref;
-  return 'of' in ref ? OF_ADDRESS : `${READ}${ref.value}`;
-};
-
-function LineForm({
-  line,
-  of,
-  onChange,
-}: {
-  line: RouteLine;
-  of: string;
-  onChange: (line: RouteLine) => void;
-}) {
-  const { context, fields } = useEditing();
-  const [isNaming, setNaming] = useState(false);
-  const set = (part: Partial<RouteLine>) => {
-    onChange({ ...line, ...part });
-  };
-  const read = fields.map((field) => `${READ}${field}`);
-  const named = typeof line.project === 'string' ? line.project : null;
-  const home = context.projects.find(({ name }) => name === named);
-  return (
-    <div className={css.fieldForm}>
-      {isNaming ? (
-        <NewProjectName
-          onMade={(name) => {
-            set({ project: name, section: null });
-            setNaming(false);
-          }}
-          onCancel={() => {
-            setNaming(false);
-          }}
-        />
-      ) : (
-        <Choice
-          label="project"
-          of={of}
-          value={refWords(line.project)}
-          options={[OF_ADDRESS, ...context.projects.map(({ name }) => name), ...read, NEW]}
-          onChange={(words) => {
-            if (words === NEW) setNaming(true);
-            else set({ project: words === OF_ADDRESS ? { of: 'address' } : refOf(words), section: null });
-          }}
-        />
-      )}
-      {line.project !== null && typeof line.project === 'object' && 'value' in line.project && (
-        <Choice
-          label="if there is no such project"
-          of={of}
-          value={line.unknown}
-          options={['otherwise', 'hold', 'make']}
-          none={false}
-          onChange={(words) => {
-            set({ unknown: words === 'hold' || words === 'make' ? words : 'otherwise' });
-          }}
-        />
-      )}
-      <Choice
-        label="section"
-        of={of}
-        value={refWords(line.section)}
-        options={[...(home?.sections ?? []), ...read]}
-        onChange={(words) => {
-          set({ section: refOf(words) });
-        }}
-      />
-      <Choice
-        label="place"
-        of={of}
-        value={line.place}
-        options={['bottom', 'top']}
-        none={false}
-        onChange={(words) => {
-          set({ place: words === 'top' ? 'top' : 'bottom' });
-        }}
-      />
-      <Choice
-        label="assign to"
-        of={of}
-        value={refWords(line.assignee)}
-        options={[...context.people.map(({ name }) => name), ...read]}
-        onChange={(words) => {
-          set({ assignee: refOf(words) });
-        }}
-      />
-      <label className={css.wideLabel}>
-        tags
-        <Words
-          name={`tags of ${of}`}
-          words={line.tags}
-          onChange={(tags) => {
-            set({ tags });
-          }}
-        />
-      </label>
-      <Choice
-        label="template"
-        of={of}
-        value={line.template ?? ''}
-        options={context.templates.map(({ name }) => name)}
-        onChange={(words) => {
-          set({ template: words === '' ? null : words });
-        }}
-      />
-    </div>
-  );
-}
-
-const refOf = (words: string): string | { value: string } | null => {
-  if (words === '') return null;
-  return words.startsWith(READ) ? { value: words.slice(READ.length) } : words;
-};
-
-interface ChoiceProps {
-  label: string;
-  of: string;
-  value: string;
-  options: readonly string[];
-  none?: boolean;
-  onChange: (words: string) => void;
-}
-
-function Choice({ label, of, value, options, none = true, onChange }: ChoiceProps) {
-  const known = value === '' || options.includes(value) ? options : [value, ...options];
-  return (
-    <label>
-      {label}
-      <Choose
-        aria-label={`${label} of ${of}`}
-        showSearch
-        value={value}
-        options={[
-          ...(none ? [{ value: '', label: 'none' }] : []),
-          ...known.map((each) => ({ value: each, label: each })),
-        ]}
-        onChange={onChange}
-      />
-    </label>
-  );
 }

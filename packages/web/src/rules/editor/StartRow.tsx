@@ -1,6 +1,6 @@
 import { Start, START_KINDS, type StartKind } from '@hatband/core/rules';
 import { Choose } from '../../shared/forms/Choose.tsx';
-import { Words } from '../../shared/forms/KindForm.tsx';
+import { Words } from '../../shared/forms/Words.tsx';
 import { emptyIn } from '../../shared/forms/schemaForm.ts';
 import css from './RuleSheet.module.css';
 

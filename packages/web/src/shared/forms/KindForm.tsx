@@ -1,12 +1,12 @@
-import { AutoComplete, Input, InputNumber, Select } from 'antd';
-import type { MessageScope, Scope } from '@hatband/core/rules';
-import { isBuiltIn } from '@hatband/core/tasks';
-import type { TextAreaRef } from 'antd/es/input/TextArea';
-import { useRef, useState } from 'react';
+import { AutoComplete, InputNumber } from 'antd';
+import { useState } from 'react';
 import { z } from 'zod';
 import { Choose, ChooseSeveral } from './Choose.tsx';
 import css from './KindForm.module.css';
-import { labelOf, optionWords, partsOf, type Control } from './schemaForm.ts';
+import { Scopes } from './Scopes.tsx';
+import { asOptions, labelOf, partsOf, type Control } from './schemaForm.ts';
+import { TemplateText } from './TemplateText.tsx';
+import { Words } from './Words.tsx';
 
 /** Names that may be meant, for a part of a kind. */
 export type Suggest = (part: string) => readonly string[];
@@ -62,9 +62,6 @@ const Text = z.string().catch('');
 
 /** What it means that nothing is chosen, where a dash would be a riddle. */
 const NONE: Readonly<Record<string, string>> = { decimal: 'as Settings say' };
-
-const asOptions = (names: readonly string[]) =>
-  names.map((name) => ({ value: name, label: optionWords(name) }));
 
 function PartControl({ name, part, control, value, options, onChange }: ControlProps) {
   switch (control.type) {
@@ -167,130 +164,3 @@ function TextControl({
     />
   );
 }
-
-/** A text of a template; fields are inserted where one writes. */
-function TemplateText({
-  name,
-  value,
-  fields,
-  onChange,
-}: {
-  name: string;
-  value: string;
-  fields: readonly string[];
-  onChange: (value: string) => void;
-}) {
-  const area = useRef<TextAreaRef>(null);
-  const insert = (field: string) => {
-    const at = area.current?.resizableTextArea?.textArea.selectionStart ?? value.length;
-    const mark = /^[a-z]+$/.test(field) && isBuiltIn(field) ? field : `fields[${JSON.stringify(field)}]`;
-    onChange(`${value.slice(0, at)}{{ ${mark} }}${value.slice(at)}`);
-    area.current?.focus();
-  };
-  return (
-    <span className={css.template}>
-      <Input.TextArea
-        ref={area}
-        autoSize
-        aria-label={name}
-        value={value}
-        onChange={(e) => {
-          onChange(e.target.value);
-        }}
-      />
-      {fields.length > 0 && (
-        <Select
-          size="small"
-          variant="borderless"
-          aria-label={`insert a field into ${name}`}
-          placeholder="insert a field …"
-          popupMatchSelectWidth={false}
-          value={null}
-          options={asOptions(fields)}
-          onSelect={(field: string | null) => {
-            if (field !== null) insert(field);
-          }}
-        />
-      )}
-    </span>
-  );
-}
-
-/** Several words or phrases; each ends with Enter, a comma or leaving the field. */
-export function Words({
-  name,
-  words,
-  options = [],
-  onChange,
-}: {
-  name: string;
-  words: string[];
-  options?: readonly string[];
-  onChange: (words: string[]) => void;
-}) {
-  return (
-    <Select
-      mode="tags"
-      aria-label={name}
-      placeholder={options.length > 0 ? 'choose or write' : 'Enter after each'}
-      {...(options.length === 0 ? { open: false, suffix: <span /> } : {})}
-      popupMatchSelectWidth={false}
-      tokenSeparators={[',']}
-      value={words}
-      options={asOptions(options)}
-      onChange={(changed: string[]) => {
-        onChange(changed.map((word) => word.trim()).filter((word) => word !== ''));
-      }}
-    />
-  );
-}
-
-const PLACES = {
-  item: 'the item’s own text',
-  subject: 'subject',
-  note: 'your note',
-  newest: 'newest words',
-  whole: 'whole text',
-};
-const HEADER = 'header ';
-
-type Place = Scope | MessageScope;
-const Places = z.array(z.union([z.string(), z.object({ header: z.string() })])).catch([]);
-
-/** Where to look, in order; a header by “header” and its name. */
-function Scopes({
-  name,
-  own,
-  value,
-  onChange,
-}: {
-  name: string;
-  own: boolean;
-  value: unknown;
-  onChange: (value: unknown) => void;
-}) {
-  const places = Object.entries(PLACES).filter(([key]) => own || key !== 'item');
-  return (
-    <Select
-      mode="tags"
-      aria-label={name}
-      popupMatchSelectWidth={false}
-      value={Places.parse(value).map((each) =>
-        typeof each === 'string' ? (isPlace(each) ? PLACES[each] : each) : `${HEADER}${each.header}`,
-      )}
-      options={places.map(([, label]) => ({ value: label, label }))}
-      onChange={(chosen: string[]) => {
-        onChange(chosen.flatMap(placeOf));
-      }}
-    />
-  );
-}
-
-function placeOf(words: string): Place[] {
-  const place = (Object.keys(PLACES) as (keyof typeof PLACES)[]).find((key) => PLACES[key] === words);
-  if (place) return [place];
-  const header = words.replace(/^header\s+/i, '').trim();
-  return header === '' ? [] : [{ header }];
-}
-
-const isPlace = (words: string): words is keyof typeof PLACES => words in PLACES;

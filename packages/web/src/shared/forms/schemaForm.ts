@@ -164,3 +164,6 @@ const OPTIONS: Readonly<Record<string, string>> = {
 };
 
 export const optionWords = (option: string) => OPTIONS[option] ?? option;
+
+export const asOptions = (names: readonly string[]) =>
+  names.map((name) => ({ value: name, label: optionWords(name) }));

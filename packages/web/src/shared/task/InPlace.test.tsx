@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 import { expect, test, vi } from 'vitest';
 import { show } from '../../../test/show.tsx';
-import { TextField, TitleField } from './fields.tsx';
+import { TextField, TitleField } from './TextField.tsx';
 
 test('a value turns into its editor, Enter keeps it and gives the focus back', async () => {
   const onChange = vi.fn();

@@ -15,7 +15,8 @@ import { projects, register } from '../../api/queries.ts';
 import { dayText, useClock } from '../clock.ts';
 import { DayField } from './DayField.tsx';
 import css from './fields.module.css';
-import { NameField, NamesField, PriorityField, ProjectField, TextField } from './fields.tsx';
+import { NameField, NamesField, PriorityField, ProjectField } from './ChoiceField.tsx';
+import { TextField } from './TextField.tsx';
 
 interface Props {
   task: Task;

@@ -1,0 +1,156 @@
+import type { RouteLine } from '@hatband/core/rules';
+import { useState } from 'react';
+import { Choose } from '../../shared/forms/Choose.tsx';
+import { Words } from '../../shared/forms/Words.tsx';
+import { useEditing } from './editing.ts';
+import { NewProjectName } from './NewProjectName.tsx';
+import css from './RuleSheet.module.css';
+
+/** A choice that stands for a value read; names of things do not begin so. */
+const READ = 'read: ';
+const NEW = 'a new project …';
+const OF_ADDRESS = 'the project of its address';
+
+const refWords = (ref: RouteLine['project']) => {
+  if (ref === null) return '';
+  if (typeof ref === 'string') return ref;
+  return 'of' in ref ? OF_ADDRESS : `${READ}${ref.value}`;
+};
+
+/** Where the tasks of a line go, and what they get there. */
+export function LineForm({
+  line,
+  of,
+  onChange,
+}: {
+  line: RouteLine;
+  of: string;
+  onChange: (line: RouteLine) => void;
+}) {
+  const { context, fields } = useEditing();
+  const [isNaming, setNaming] = useState(false);
+  const set = (part: Partial<RouteLine>) => {
+    onChange({ ...line, ...part });
+  };
+  const read = fields.map((field) => `${READ}${field}`);
+  const named = typeof line.project === 'string' ? line.project : null;
+  const home = context.projects.find(({ name }) => name === named);
+  return (
+    <div className={css.fieldForm}>
+      {isNaming ? (
+        <NewProjectName
+          onMade={(name) => {
+            set({ project: name, section: null });
+            setNaming(false);
+          }}
+          onCancel={() => {
+            setNaming(false);
+          }}
+        />
+      ) : (
+        <Choice
+          label="project"
+          of={of}
+          value={refWords(line.project)}
+          options={[OF_ADDRESS, ...context.projects.map(({ name }) => name), ...read, NEW]}
+          onChange={(words) => {
+            if (words === NEW) setNaming(true);
+            else set({ project: words === OF_ADDRESS ? { of: 'address' } : refOf(words), section: null });
+          }}
+        />
+      )}
+      {line.project !== null && typeof line.project === 'object' && 'value' in line.project && (
+        <Choice
+          label="if there is no such project"
+          of={of}
+          value={line.unknown}
+          options={['otherwise', 'hold', 'make']}
+          none={false}
+          onChange={(words) => {
+            set({ unknown: words === 'hold' || words === 'make' ? words : 'otherwise' });
+          }}
+        />
+      )}
+      <Choice
+        label="section"
+        of={of}
+        value={refWords(line.section)}
+        options={[...(home?.sections ?? []), ...read]}
+        onChange={(words) => {
+          set({ section: refOf(words) });
+        }}
+      />
+      <Choice
+        label="place"
+        of={of}
+        value={line.place}
+        options={['bottom', 'top']}
+        none={false}
+        onChange={(words) => {
+          set({ place: words === 'top' ? 'top' : 'bottom' });
+        }}
+      />
+      <Choice
+        label="assign to"
+        of={of}
+        value={refWords(line.assignee)}
+        options={[...context.people.map(({ name }) => name), ...read]}
+        onChange={(words) => {
+          set({ assignee: refOf(words) });
+        }}
+      />
+      <label className={css.wideLabel}>
+        tags
+        <Words
+          name={`tags of ${of}`}
+          words={line.tags}
+          onChange={(tags) => {
+            set({ tags });
+          }}
+        />
+      </label>
+      <Choice
+        label="template"
+        of={of}
+        value={line.template ?? ''}
+        options={context.templates.map(({ name }) => name)}
+        onChange={(words) => {
+          set({ template: words === '' ? null : words });
+        }}
+      />
+    </div>
+  );
+}
+
+const refOf = (words: string): string | { value: string } | null => {
+  if (words === '') return null;
+  return words.startsWith(READ) ? { value: words.slice(READ.length) } : words;
+};
+
+interface ChoiceProps {
+  label: string;
+  of: string;
+  value: string;
+  options: readonly string[];
+  none?: boolean;
+  onChange: (words: string) => void;
+}
+
+function Choice({ label, of, value, options, none = true, onChange }: ChoiceProps) {
+  const known = value === '' || options.includes(value) ? options : [value, ...options];
+  return (
+    <label>
+      {label}
+      <Choose
+        aria-label={`${label} of ${of}`}
+        showSearch
+        value={value}
+        options={[
+          ...(none ? [{ value: '', label: 'none' }] : []),
+          ...known.map((each) => ({ value: each, label: each })),
+        ]}
+        onChange={onChange}
+      />
+    </label>
+  );
+}
