@@ -59,9 +59,7 @@ describe('what rules name', () => {
     const { items } = await server.ask(contract.listComments, { params: { id: task?.id ?? 0 } });
     expect(items).toMatchObject([{ text: 'Look at the crate.', by: { kind: 'rule', ruleName: 'Loans' } }]);
     const sheet = await server.ask(contract.getArrival, { params: { id: arrival.id } });
-    expect(sheet.effects).toEqual([
-      { ruleName: 'Loans', effect: { kind: 'label', add: ['in hand'], remove: [] } },
-    ]);
+    expect(sheet.effects).toEqual([{ ruleName: 'Loans', words: 'label it in hand', inMailbox: true }]);
   });
 
   test('a new name of a project or a person is carried into the rules, as a new version', async () => {
@@ -177,7 +175,7 @@ describe('a rule that cannot be worked', () => {
     const released = await server.ask(contract.releaseArrival, release);
     expect(released).toMatchObject({ outcome: { kind: 'tasks', held: [] }, tasks: [{ title: 'Gauge' }] });
     const { effects } = await server.ask(contract.getArrival, { params: { id: arrival.id } });
-    expect(effects).toEqual([{ ruleName: 'Read first', effect: { kind: 'flag', set: true } }]);
+    expect(effects).toEqual([{ ruleName: 'Read first', words: 'flag it', inMailbox: true }]);
   });
 });
 

@@ -6,10 +6,10 @@ test('the page of kinds is as the tables are; `vitest -u` writes it anew', async
   const page = kindsPage();
   for (const name of [...Object.keys(CONDITION_KINDS), ...Object.keys(READING_KINDS)])
     expect(page).toContain(`### ${name}\n`);
-  await expect(page).toMatchFileSnapshot(path.join(import.meta.dirname, '../../../docs/kinds.md'));
+  await expect(page).toMatchFileSnapshot(path.join(import.meta.dirname, '../../../../docs/kinds.md'));
 });
 
 test('the published schema of rule files is as the schemas are', async () => {
   const schema = `${JSON.stringify(ruleFileSchema(), null, 2)}\n`;
-  await expect(schema).toMatchFileSnapshot(path.join(import.meta.dirname, '../../../docs/rules.schema.json'));
+  await expect(schema).toMatchFileSnapshot(path.join(import.meta.dirname, '../../../../docs/rules.schema.json'));
 });

@@ -1,7 +1,6 @@
-import { addRule, type ArrivalSheet } from '@hatband/contract';
+import type { ArrivalSheet } from '@hatband/contract';
 import { useMutation } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import { call } from '../api/call.ts';
 import { useRefresh } from '../api/stale.ts';
 import { ErrorLine } from '../shared/page/Page.tsx';
 
@@ -11,8 +10,8 @@ export function MakeRule({ sheet, className }: { sheet: ArrivalSheet; className:
   const navigate = useNavigate();
   const make = useMutation({
     mutationFn: async () => {
-      const { ruleFromMail } = await import('../rules/drafts/ruleFromMail.ts');
-      const rule = await call(addRule, { body: { definition: ruleFromMail(sheet) } });
+      const { addRuleFromMail } = await import('../rules/drafts/addRuleFromMail.ts');
+      const rule = await addRuleFromMail(sheet);
       await refresh('rule');
       await navigate(`/rules/${rule.id}`);
     },
