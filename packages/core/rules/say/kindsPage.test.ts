@@ -11,5 +11,7 @@ test('the page of kinds is as the tables are; `vitest -u` writes it anew', async
 
 test('the published schema of rule files is as the schemas are', async () => {
   const schema = `${JSON.stringify(ruleFileSchema(), null, 2)}\n`;
-  await expect(schema).toMatchFileSnapshot(path.join(import.meta.dirname, '../../../../docs/rules.schema.json'));
+  await expect(schema).toMatchFileSnapshot(
+    path.join(import.meta.dirname, '../../../../docs/rules.schema.json'),
+  );
 });
