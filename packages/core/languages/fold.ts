@@ -7,7 +7,7 @@ const folded = new Map<string, string>();
 export function fold(text: string): string {
   // Most text needs only the first of the three.
   if (/^[\n\x20-\x7e]*$/.test(text)) return text.toLowerCase();
-  return Array.from({ length: text.length }, (_, i) => foldUnit(text.charAt(i))).join('');
+  return text.replace(/[^\n\x20-@[-_a-\x7e]/g, foldUnit);
 }
 
 function foldUnit(unit: string): string {

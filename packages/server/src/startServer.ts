@@ -1,4 +1,5 @@
-import { createServer, type Server } from 'node:http';
+import type { CompiledRules } from '@hatband/core/rules';
+import { createServer, type RequestListener, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino, type Logger } from 'pino';
 import { openAccess } from './access/access.ts';
@@ -7,14 +8,14 @@ import { makeClock, type Clock } from './clock.ts';
 import type { Config } from './config.ts';
 import { codeOf, StartFailure, traceOf } from './errors.ts';
 import { makeEvents, pruneEvents } from './events.ts';
-import { openImports } from './files/imports.ts';
+import { openImports, type Imports } from './files/imports.ts';
 import { makeApp } from './http/app.ts';
 import { ensureInbox } from './intake/addresses.ts';
 import { makeByteBudget } from './intake/byteBudget.ts';
 import { makeDeposit } from './intake/deposit.ts';
 import { openDirectory } from './intake/directory.ts';
 import { makeReceive } from './intake/receive.ts';
-import { openPost, type PostOptions } from './mailbox/post.ts';
+import { openPost, type Post, type PostOptions } from './mailbox/post.ts';
 import { openSecrets, type Secrets } from './mailbox/secret.ts';
 import { startPipeline } from './pipeline/pipeline.ts';
 import { practiceAccount, PracticeNews } from './practice/account.ts';
@@ -22,7 +23,7 @@ import { ensurePractice } from './practice/ensurePractice.ts';
 import { startReader, type Reader } from './pipeline/reader.ts';
 import { openRuleSet } from './rules/ruleSet.ts';
 import { openUser, type UserNow } from './settings/user.ts';
-import { listenSmtp, type SmtpOptions } from './smtp/server.ts';
+import { listenSmtp, type SmtpListener, type SmtpOptions } from './smtp/server.ts';
 import { openStore, type Store } from './store/index.ts';
 
 /** How long a stop may take to finish what is being received, and then what is being applied. */
@@ -87,27 +88,21 @@ interface Base {
 async function listen(config: Config, parts: Parts, base: Base): Promise<RunningServer> {
   const { store, clock, log, user } = base;
   const { domain } = config;
-  const background = makeBackground(log);
-  const budget = makeByteBudget();
-  const events = makeEvents(store, background);
+  const events = makeEvents(store, makeBackground(log));
   const liveRules = openRuleSet(store, user);
   const reader = parts.reader ?? startReader(parts.readerScript, parts.readerTimeoutMs ?? READER_TIMEOUT_MS);
-  const practiceNews = new PracticeNews();
   const wake = () => pipeline.wake();
-  const deposit = makeDeposit(store, wake, () => smtp.receiving() + imports.underWay());
-  const directory = await openDirectory(store, domain, clock, (error) => {
-    log.error({ error: traceOf(error) }, 'the addresses could not be read anew');
-  });
-  const context = async () => (await liveRules()).context;
-  const receive = makeReceive({ store, deposit, context, clock });
-  const shared = { ...base, directory, receive, events, liveRules, practiceNews, background, budget };
-  const imports = await openImports({ ...shared, folder: config.dataFolder });
+  const intake = await openIntake(
+    config,
+    { ...base, liveRules },
+    { wake, receiving: () => smtp.receiving() },
+  );
+  const shared = { ...base, ...intake, events, liveRules };
   const smtpAt = { host: config.smtpHost, port: config.smtpPort };
   const app = makeApp({
     ...shared,
     domain,
     access: await openAccess(store, config.passphrase, clock),
-    imports,
     post: () => post,
     smtp: () => smtpAt,
     wake,
@@ -116,55 +111,85 @@ async function listen(config: Config, parts: Parts, base: Base): Promise<Running
     webFolder: parts.webFolder,
     ruleFileScript: parts.ruleFileScript,
   });
+  const web = serveWeb(app);
+  const port = await listenWeb(web, config);
+  const smtp = await listenSmtp({ ...smtpAt, ...parts.smtpTimes, ...intake, log }).catch((error: unknown) => {
+    web.close();
+    throw error;
+  });
+  smtpAt.port = smtp.port;
+  const pipeline = startPipeline({
+    ...shared,
+    reader,
+    readOptions: async () => (await user()).readOptions,
+    domain,
+    quietSince: smtp.quietSince,
+    onApplied: () => {
+      post.carry();
+    },
+  });
+  const post = await openPost({
+    ...shared,
+    ...parts.mailboxTimes,
+    practice: () => practiceAccount(store, intake.practiceNews, clock),
+  });
+  const stop = async () => {
+    await stopTakingIn(smtp, intake.imports, post);
+    await pipeline.stop(GRACE_MS);
+    if (!parts.reader) reader.close();
+    events.close();
+    closeWeb(web);
+    await store.close();
+  };
+  return { log, port, smtpPort: smtp.port, store, stop };
+}
+
+async function stopTakingIn(smtp: SmtpListener, imports: Imports, post: Post): Promise<void> {
+  await smtp.stop(GRACE_MS);
+  await imports.stop();
+  await post.stop();
+}
+
+interface Pipeline {
+  /** There is something to read. */
+  wake: () => void;
+  /** How many messages are being received by SMTP. */
+  receiving: () => number;
+}
+
+/** What all ways in have in common: who is known, what is taken, and where it is stored. */
+async function openIntake(
+  { domain, dataFolder }: Config,
+  base: Base & { liveRules: () => Promise<CompiledRules> },
+  { wake, receiving }: Pipeline,
+) {
+  const { store, clock, log, liveRules } = base;
+  const background = makeBackground(log);
+  const budget = makeByteBudget();
+  const directory = await openDirectory(store, domain, clock, (error) => {
+    log.error({ error: traceOf(error) }, 'the addresses could not be read anew');
+  });
+  const deposit = makeDeposit(store, wake, () => receiving() + imports.underWay());
+  const context = async () => (await liveRules()).context;
+  const receive = makeReceive({ store, deposit, context, clock });
+  const shared = { background, budget, directory, receive };
+  const imports = await openImports({ ...base, ...shared, folder: dataFolder });
+  return { ...shared, imports, practiceNews: new PracticeNews() };
+}
+
+function serveWeb(app: RequestListener): Server {
   const web = createServer(app);
   web.setTimeout(IDLE_MS);
   web.keepAliveTimeout = IDLE_MS;
   // A large file may take long on a slow line, as long as it moves.
   web.requestTimeout = 0;
   web.maxConnections = MOST_CLIENTS;
-  const port = await listenWeb(web, config);
-  const { smtpTimes = {} } = parts;
-  const smtp = await listenSmtp({ ...smtpAt, ...smtpTimes, directory, receive, budget, log }).catch(
-    (error: unknown) => {
-      web.close();
-      throw error;
-    },
-  );
-  smtpAt.port = smtp.port;
-  const pipeline = startPipeline({
-    store,
-    reader,
-    readOptions: async () => (await user()).readOptions,
-    liveRules,
-    domain,
-    quietSince: smtp.quietSince,
-    onApplied: () => {
-      post.carry();
-    },
-    clock,
-    log,
-  });
-  const post = await openPost({
-    ...shared,
-    ...parts.mailboxTimes,
-    practice: () => practiceAccount(store, practiceNews, clock),
-  });
-  store.onChange((kinds) => {
-    // A rule may start by another label now.
-    if (kinds.has('rule')) post.lookAgain();
-  });
-  const stop = async () => {
-    await smtp.stop(GRACE_MS);
-    await imports.stop();
-    await post.stop();
-    await pipeline.stop(GRACE_MS);
-    if (!parts.reader) reader.close();
-    events.close();
-    web.close();
-    web.closeAllConnections();
-    await store.close();
-  };
-  return { log, port, smtpPort: smtp.port, store, stop };
+  return web;
+}
+
+function closeWeb(web: Server): void {
+  web.close();
+  web.closeAllConnections();
 }
 
 async function listenWeb(web: Server, { host, port }: Config): Promise<number> {

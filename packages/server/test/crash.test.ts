@@ -1,9 +1,9 @@
 import * as contract from '@hatband/contract';
-import { rm, writeFile } from 'node:fs/promises';
+import { copyFile, rename, rm, symlink, writeFile } from 'node:fs/promises';
 import { connect } from 'node:net';
 import path from 'node:path';
 import { expect, test } from 'vitest';
-import { asker, newFolder, sendMail, settled, startTestServer, until } from './testServer.ts';
+import { asker, DIST, newFolder, sendMail, settled, startTestServer, until } from './testServer.ts';
 import { amount } from '../../../scripts/testAmount.ts';
 import { fragileReader } from './fragileReader.ts';
 import { spawnServer, type ServerProcess } from './serverProcess.ts';
@@ -55,7 +55,7 @@ test(`${KILLS} times killed under load, each message that got its 250 is there o
 test('a message that kills its reader three times is failed, and the others go on', async () => {
   const folder = await newFolder();
   const server = await startTestServer(
-    { readerScript: await fragileReader(folder, 'process.exit(9)'), readerTimeoutMs: 5000 },
+    { readerScript: await fragileReader(folder, 'process.exit(9)'), readerTimeoutMs: 1500 },
     folder,
   );
   const subjects = ['one', 'killer', 'two', 'three', 'sleeper', 'four'];
@@ -104,28 +104,28 @@ test('the time that a reader takes to start is not counted against a message', a
   await server.end();
 });
 
-/** The server with a reading thread that takes the whole process with it. */
-async function startDying(folder: string): Promise<ServerProcess> {
+/** The built server, from a folder where its reading thread takes the whole process with it. */
+async function dyingServer(): Promise<{ start: () => Promise<ServerProcess>; end: () => Promise<void> }> {
+  const folder = await newFolder();
   const reader = await fragileReader(folder, `process.kill(process.pid, 'SIGKILL')`);
-  const script = path.join(folder, 'dying.mts');
-  const source = (name: string) => JSON.stringify(new URL(`../src/${name}.ts`, import.meta.url).href);
-  await writeFile(
-    script,
-    `import { readConfig } from ${source('config')};
-     import { startServer } from ${source('startServer')};
-     const { port, smtpPort } = await startServer(readConfig(process.env), { readerScript: new URL(${JSON.stringify(reader.href)}), ruleFileScript: new URL(${JSON.stringify(reader.href)}), webFolder: '.' });
-     console.log(\`http://127.0.0.1:\${port}/ and receives mail at 127.0.0.1:\${smtpPort} (SMTP)\`);`,
-  );
-  return spawnServer(folder, {}, ['--import', 'tsx', script]);
+  await rename(reader, path.join(folder, 'reader.js'));
+  await copyFile(new URL('server/main.js', DIST), path.join(folder, 'main.js'));
+  await writeFile(path.join(folder, 'package.json'), '{ "type": "module" }');
+  // What it imports is looked for from where it lies.
+  await symlink(new URL('../node_modules', DIST), path.join(folder, 'node_modules'));
+  return {
+    start: () => spawnServer(path.join(folder, 'data'), {}, [path.join(folder, 'main.js')]),
+    end: () => rm(folder, { recursive: true, force: true }),
+  };
 }
 
 test('a message that took the whole process down is read apart at the next start, and can do no more harm', async () => {
-  const folder = await newFolder();
-  const first = await startDying(folder);
+  const { start, end } = await dyingServer();
+  const first = await start();
   const to = (await asker(first.port)(contract.listAddresses)).items[0]?.address ?? '';
   await sendMail(first.smtpPort, { to, subject: 'killer' });
   await first.exited;
-  const second = await startDying(folder);
+  const second = await start();
   await sendMail(second.smtpPort, { to, subject: 'bystander' });
   const { items } = await settled({ ask: asker(second.port) }, 2);
   expect(items.map((a) => [a.subject, a.outcome.kind])).toEqual([
@@ -134,7 +134,7 @@ test('a message that took the whole process down is read apart at the next start
   ]);
   second.child.kill('SIGTERM');
   await second.exited;
-  await rm(folder, { recursive: true, force: true });
+  await end();
 });
 
 test('SIGTERM lets a message that is being received be stored, and ends with 0', async () => {

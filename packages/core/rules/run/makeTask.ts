@@ -5,6 +5,7 @@ import {
   Priority,
   sameName,
   wordsOfValue,
+  type BuiltInField,
   type TaskFields,
   type TaskTemplate,
   type Value,
@@ -166,52 +167,69 @@ function fillTemplate(task: MadeTask, template: TaskTemplate, { view }: Parts, b
   }
 }
 
-/** A field that is still empty takes the value; false where it was not. */
+/** A field that is still empty takes the value; false where it was not, or the value does not fit. */
 export function fillField(fields: TaskFields, field: string, value: Value): boolean {
-  if (!isBuiltIn(field)) {
-    if (Object.keys(fields.fields).some((known) => sameName(known, field))) return false;
-    fields.fields[field] = value;
-    return true;
-  }
-  const words = wordsOfValue(value);
-  switch (field) {
-    case 'due':
-    case 'start':
-    case 'deadline': {
-      const date = LocalDate.safeParse(words).data;
-      if (fields[field] !== null || date === undefined) return false;
-      fields[field] = date;
-      return true;
-    }
-    case 'priority': {
-      const priority = Priority.safeParse(words.toLowerCase()).data;
-      if (fields.priority !== null || priority === undefined) return false;
-      fields.priority = priority;
-      return true;
-    }
-    case 'project':
-    case 'section':
-    case 'assignee':
-      if (fields[field] !== null) return false;
-      fields[field] = words;
-      return true;
-    case 'tags':
-    case 'reminders':
-      if (fields[field].length > 0) return false;
-      fields[field] = [value].flat().map(wordsOfValue);
-      return true;
-    case 'title':
-      if (fields.title !== NO_TITLE) return false;
-      fields.title = words;
-      return true;
-    case 'notes':
-      if (fields.notes !== '') return false;
-      fields.notes = words;
-      return true;
-    case 'comment':
-      return false;
-  }
+  if (isBuiltIn(field)) return FILL[field](fields, value);
+  if (Object.keys(fields.fields).some((known) => sameName(known, field))) return false;
+  fields.fields[field] = value;
+  return true;
 }
+
+type Fill = (fields: TaskFields, value: Value) => boolean;
+
+const fillDay =
+  (field: 'due' | 'start' | 'deadline'): Fill =>
+  (fields, value) => {
+    const day = LocalDate.safeParse(wordsOfValue(value)).data;
+    if (fields[field] !== null || day === undefined) return false;
+    fields[field] = day;
+    return true;
+  };
+
+const fillName =
+  (field: 'project' | 'section' | 'assignee'): Fill =>
+  (fields, value) => {
+    if (fields[field] !== null) return false;
+    fields[field] = wordsOfValue(value);
+    return true;
+  };
+
+const fillList =
+  (field: 'tags' | 'reminders'): Fill =>
+  (fields, value) => {
+    if (fields[field].length > 0) return false;
+    fields[field] = [value].flat().map(wordsOfValue);
+    return true;
+  };
+
+const fillWords =
+  (field: 'title' | 'notes', empty: string): Fill =>
+  (fields, value) => {
+    if (fields[field] !== empty) return false;
+    fields[field] = wordsOfValue(value);
+    return true;
+  };
+
+const FILL: Record<BuiltInField, Fill> = {
+  due: fillDay('due'),
+  start: fillDay('start'),
+  deadline: fillDay('deadline'),
+  priority: (fields, value) => {
+    const priority = Priority.safeParse(wordsOfValue(value).toLowerCase()).data;
+    if (fields.priority !== null || priority === undefined) return false;
+    fields.priority = priority;
+    return true;
+  },
+  project: fillName('project'),
+  section: fillName('section'),
+  assignee: fillName('assignee'),
+  tags: fillList('tags'),
+  reminders: fillList('reminders'),
+  title: fillWords('title', NO_TITLE),
+  notes: fillWords('notes', ''),
+  // It is no field of the task itself.
+  comment: () => false,
+};
 
 function remind(count: DayCount, fields: TaskFields, view: View): string[] {
   const { delivery } = view.incoming;

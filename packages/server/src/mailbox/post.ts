@@ -34,8 +34,6 @@ export interface Post {
   stateOf: (id: number) => MailboxState;
   /** Watches the mailboxes as they are now; to be called after one was changed. */
   load: () => Promise<void>;
-  /** Rules were changed, and with them perhaps the labels that they start by. */
-  lookAgain: () => void;
   /** Does what is due in mailboxes. */
   carry: () => void;
   stop: () => Promise<void>;
@@ -76,13 +74,14 @@ export async function openPost(options: PostOptions): Promise<Post> {
   };
   await load();
   carry();
+  store.onChange((kinds) => {
+    // A rule may start by another label now.
+    if (kinds.has('rule')) for (const { watch } of watches.values()) watch.wake();
+  });
   const timer = setInterval(carry, CARRY_MS);
   return {
     stateOf: (id) => states.get(id) ?? { kind: 'connecting' },
     load,
-    lookAgain: () => {
-      for (const { watch } of watches.values()) watch.wake();
-    },
     carry,
     stop: async () => {
       clearInterval(timer);

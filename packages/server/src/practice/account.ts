@@ -4,7 +4,7 @@ import { EventEmitter, once } from 'node:events';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
-import type { Account, OpenFolder } from '../mailbox/account.ts';
+import type { Account, Change, Head, OpenFolder } from '../mailbox/account.ts';
 import { record, parseJson, type PracticeMessageRow, type Store } from '../store/index.ts';
 
 /** Tells that the practice mailbox has changed, as a server tells by IDLE. */
@@ -49,21 +49,7 @@ async function openPractice({ store, news, clock }: Practice, folder: string): P
             : labelsOf(row).some((label) => label.toLowerCase() === mark.name.toLowerCase()),
         )
         .map(({ uid }) => uid),
-    heads: async (uids) => {
-      const found = await rows().whereIn('uid', [...uids]);
-      return Promise.all(
-        found.map(async ({ uid, bytes, came_at }) => {
-          const message = await decode(bytes);
-          return {
-            uid,
-            ref: header(message, 'Message-ID'),
-            sender: message.from?.address ?? '',
-            cameAt: new Date(came_at),
-            size: bytes.length,
-          };
-        }),
-      );
-    },
+    heads: async (uids) => Promise.all((await rows().whereIn('uid', [...uids])).map(headOf)),
     has: async (uid) => (await one(uid)) !== undefined,
     fetch: async (uid) => {
       const row = await one(uid);
@@ -74,28 +60,41 @@ async function openPractice({ store, news, clock }: Practice, folder: string): P
         if (header(await decode(bytes), 'Message-ID') === ref) return uid;
       return null;
     },
-    change: (uid, change) =>
-      changePractice({ store, news }, uid, (row) => ({
-        labels: JSON.stringify([
-          ...labelsOf(row).filter(
-            (label) => ![...change.add, ...change.remove].some((each) => same(each, label)),
-          ),
-          ...change.add,
-        ]),
-        flagged: change.flagged ?? row.flagged,
-        seen: change.read || row.seen,
-      })),
+    change: (uid, change) => changePractice({ store, news }, uid, (row) => changed(row, change)),
     move: (uid, to) => movePractice({ store, news, clock }, uid, to),
-    wait: async (ms, stop) => {
-      const done = new AbortController();
-      const signal = AbortSignal.any([stop, done.signal]);
-      await Promise.race([once(news, 'news', { signal }), sleep(ms, undefined, { signal })])
-        .catch(() => undefined)
-        .finally(() => {
-          done.abort();
-        });
-    },
+    wait: (ms, stop) => untilNews(news, ms, stop),
   };
+}
+
+async function headOf({ uid, bytes, came_at }: PracticeMessageRow): Promise<Head> {
+  const message = await decode(bytes);
+  return {
+    uid,
+    ref: header(message, 'Message-ID'),
+    sender: message.from?.address ?? '',
+    cameAt: new Date(came_at),
+    size: bytes.length,
+  };
+}
+
+function changed(row: PracticeMessageRow, { add, remove, flagged, read }: Change) {
+  const others = labelsOf(row).filter((label) => ![...add, ...remove].some((each) => same(each, label)));
+  return {
+    labels: JSON.stringify([...others, ...add]),
+    flagged: flagged ?? row.flagged,
+    seen: read || row.seen,
+  };
+}
+
+/** Until something is new, `ms` have gone by, or it is to stop. */
+async function untilNews(news: PracticeNews, ms: number, stop: AbortSignal): Promise<void> {
+  const done = new AbortController();
+  const signal = AbortSignal.any([stop, done.signal]);
+  await Promise.race([once(news, 'news', { signal }), sleep(ms, undefined, { signal })])
+    .catch(() => undefined)
+    .finally(() => {
+      done.abort();
+    });
 }
 
 const same = (a: string, b: string) => a.toLowerCase() === b.toLowerCase();

@@ -47,35 +47,8 @@ class SmtpError extends Error {
 
 /** Starts the SMTP listener. Its replies carry enhanced status codes (RFC 3463). */
 export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
-  const { directory, log, silenceMs = SILENCE_MS, longestMs = LONGEST_MESSAGE_MS } = options;
   const recipients = new WeakMap<SMTPServerSession, Recipient[]>();
-  let receiving = 0;
-  let lastEnd = -Infinity;
-
-  const takeIn = async (stream: SMTPServerDataStream, session: SMTPServerSession) => {
-    const body = collect(stream, options.budget, SIZE_LIMIT);
-    const late = setTimeout(() => {
-      closeConnection(server, session);
-    }, longestMs);
-    try {
-      await body.whole;
-      if (stream.sizeExceeded || body.refused === 'too large')
-        throw new SmtpError(552, '5.3.4 The message is larger than 25 MB.');
-      if (body.refused !== null)
-        throw new SmtpError(451, '4.3.1 Too much mail at one time; try again in a minute.');
-      const receipts = await options.receive({
-        bytes: body.bytes(),
-        source: 'smtp',
-        recipients: recipients.get(session) ?? [],
-        envelopeFrom: session.envelope.mailFrom ? session.envelope.mailFrom.address : '',
-      });
-      refuseWhereAllDo(receipts);
-    } finally {
-      clearTimeout(late);
-      body.release();
-    }
-  };
-
+  const busy = countBusy();
   const server = new SMTPServer({
     banner: 'Hatband',
     size: SIZE_LIMIT,
@@ -83,55 +56,97 @@ export async function listenSmtp(options: SmtpOptions): Promise<SmtpListener> {
     authOptional: true,
     disableReverseLookup: true,
     logger: false,
-    socketTimeout: silenceMs,
+    socketTimeout: options.silenceMs ?? SILENCE_MS,
     maxClients: MOST_CLIENTS,
     onMailFrom: (_, session, done) => {
       recipients.set(session, []);
       done();
     },
     onRcptTo: ({ address }, session, done) => {
-      const found = directory.find(address);
-      const known = recipients.get(session) ?? [];
-      if (typeof found === 'string') {
-        done(REFUSALS[found]);
-        return;
-      }
-      if (known.length >= MOST_RECIPIENTS) {
-        done(new SmtpError(452, '4.5.3 Too many recipients; send the rest in another message.'));
-        return;
-      }
-      if (!known.some((each) => each.address.id === found.address.id)) known.push(found);
-      done(null);
+      done(refuseRecipient(options.directory, address, recipients.get(session) ?? []));
     },
     onData: (stream, session, done) => {
-      receiving += 1;
-      takeIn(stream, session)
+      const late = setTimeout(() => {
+        closeConnection(server, session);
+      }, options.longestMs ?? LONGEST_MESSAGE_MS);
+      const whole = busy.during(takeIn(options, stream, session, recipients.get(session) ?? []));
+      void whole
         .then(
           () => {
             done(null, 'The message is stored.');
           },
           (error: unknown) => {
-            done(error instanceof SmtpError ? error : storeError(error, log));
+            done(error instanceof SmtpError ? error : storeError(error, options.log));
           },
         )
         .finally(() => {
-          receiving -= 1;
-          lastEnd = performance.now();
+          clearTimeout(late);
         });
     },
   });
   server.server.on('connection', groupReplies);
   server.on('error', (error) => {
-    log.warn({ code: codeOf(error) }, 'an SMTP connection broke off');
+    options.log.warn({ code: codeOf(error) }, 'an SMTP connection broke off');
   });
-  const port = await listen(server, options);
-  const quietSince = () => (receiving > 0 ? null : lastEnd);
   return {
-    port,
-    receiving: () => receiving,
-    quietSince,
-    stop: (graceMs) => stop(server, () => receiving, graceMs),
+    port: await listen(server, options),
+    receiving: busy.count,
+    quietSince: busy.quietSince,
+    stop: (graceMs) => stop(server, busy.count, graceMs),
   };
+}
+
+/** How many messages are being received, and since when there are none. */
+function countBusy() {
+  let count = 0;
+  let lastEnd = -Infinity;
+  return {
+    count: () => count,
+    quietSince: () => (count > 0 ? null : lastEnd),
+    during: <T>(work: Promise<T>): Promise<T> => {
+      count += 1;
+      return work.finally(() => {
+        count -= 1;
+        lastEnd = performance.now();
+      });
+    },
+  };
+}
+
+/** Adds a recipient to those that are known, or says why not. */
+function refuseRecipient(directory: Directory, address: string, known: Recipient[]): SmtpError | null {
+  const found = directory.find(address);
+  if (typeof found === 'string') return REFUSALS[found];
+  if (known.length >= MOST_RECIPIENTS)
+    return new SmtpError(452, '4.5.3 Too many recipients; send the rest in another message.');
+  if (!known.some((each) => each.address.id === found.address.id)) known.push(found);
+  return null;
+}
+
+/** Resolves once the message is stored for all its recipients. */
+async function takeIn(
+  { budget, receive }: SmtpOptions,
+  stream: SMTPServerDataStream,
+  session: SMTPServerSession,
+  recipients: Recipient[],
+): Promise<void> {
+  const body = collect(stream, budget, SIZE_LIMIT);
+  try {
+    await body.whole;
+    if (stream.sizeExceeded || body.refused === 'too large')
+      throw new SmtpError(552, '5.3.4 The message is larger than 25 MB.');
+    if (body.refused !== null)
+      throw new SmtpError(451, '4.3.1 Too much mail at one time; try again in a minute.');
+    const receipts = await receive({
+      bytes: body.bytes(),
+      source: 'smtp',
+      recipients,
+      envelopeFrom: session.envelope.mailFrom ? session.envelope.mailFrom.address : '',
+    });
+    refuseWhereAllDo(receipts);
+  } finally {
+    body.release();
+  }
 }
 
 /** Replies to commands that came together go out together (RFC 2920, section 3.2). */

@@ -18,6 +18,7 @@ export function IntakePage() {
   const { kind, id } = useParams();
   const address = ways?.items.find((each) => kind === 'address' && String(each.id) === id);
   const mailbox = boxes?.items.find((each) => kind === 'mailbox' && String(each.id) === id);
+  const isNew = kind === 'mailbox' && id === 'new';
   return (
     <div className={css.page}>
       <PageHeader title="Intake" />
@@ -31,34 +32,17 @@ export function IntakePage() {
         </ul>
         <NewProjectForm />
         <h2>Mailboxes</h2>
-        <ul>
-          {boxes?.items.map((each) => (
-            <MailboxLine key={each.id} mailbox={each} isOpen={each === mailbox} />
-          ))}
-          <li>
-            <Link
-              to="/intake/mailbox/new"
-              aria-current={kind === 'mailbox' && id === 'new' ? 'true' : undefined}
-            >
-              another mailbox …
-            </Link>
-          </li>
-        </ul>
+        <Mailboxes boxes={boxes?.items ?? []} open={mailbox} isNew={isNew} />
         <HowItComes />
       </div>
       <div className={css.sheetColumn}>
-        {address && ways && (
-          <AddressSheet
-            key={`${String(address.id)} ${String(address.revision)}`}
-            address={address}
-            own={ways.own}
-          />
-        )}
-        {mailbox && (
-          <MailboxSheet key={`${String(mailbox.id)} ${String(mailbox.revision)}`} mailbox={mailbox} />
-        )}
-        {kind === 'mailbox' && id === 'new' && <MailboxSheet mailbox={null} />}
-        {!address && !mailbox && id !== 'new' && (
+        {address && ways ? (
+          <AddressSheet key={keyOf(address)} address={address} own={ways.own} />
+        ) : mailbox ? (
+          <MailboxSheet key={keyOf(mailbox)} mailbox={mailbox} />
+        ) : isNew ? (
+          <MailboxSheet mailbox={null} />
+        ) : (
           <Notice title="Choose a way in">
             Mail sent or forwarded to an address becomes a task in its project. In a watched mailbox a label,
             the flag or a folder does the same, so that you need not forward at all.
@@ -66,6 +50,31 @@ export function IntakePage() {
         )}
       </div>
     </div>
+  );
+}
+
+/** What was being written goes where the way in was changed elsewhere. */
+const keyOf = ({ id, revision }: { id: number; revision: number }) => `${String(id)} ${String(revision)}`;
+
+interface MailboxesProps {
+  boxes: readonly StoredMailbox[];
+  open: StoredMailbox | undefined;
+  /** Another one is being written. */
+  isNew: boolean;
+}
+
+function Mailboxes({ boxes, open, isNew }: MailboxesProps) {
+  return (
+    <ul>
+      {boxes.map((each) => (
+        <MailboxLine key={each.id} mailbox={each} isOpen={each === open} />
+      ))}
+      <li>
+        <Link to="/intake/mailbox/new" aria-current={isNew ? 'true' : undefined}>
+          another mailbox …
+        </Link>
+      </li>
+    </ul>
   );
 }
 

@@ -18,6 +18,7 @@ import { AccountForm } from './AccountForm.tsx';
 import { sayState } from './sayState.ts';
 import { TurnedAway } from './TurnedAway.tsx';
 import { WatchForm } from './WatchForm.tsx';
+import { LinkButton } from '../shared/page/LinkButton.tsx';
 
 const FRESH: MailboxSettings = {
   kind: 'imap',
@@ -159,9 +160,7 @@ function PauseAndRemove({ mailbox, act }: { mailbox: StoredMailbox; act: ReturnT
         {isPaused ? 'Go on watching' : 'Pause'}
       </Button>
       {mailbox.settings.kind === 'imap' && (
-        <button
-          type="button"
-          className="link"
+        <LinkButton
           onClick={() => {
             act.mutate(async () => {
               await call(removeMailbox, seen);
@@ -170,7 +169,7 @@ function PauseAndRemove({ mailbox, act }: { mailbox: StoredMailbox; act: ReturnT
           }}
         >
           stop watching it and forget its password
-        </button>
+        </LinkButton>
       )}
     </>
   );

@@ -4,6 +4,7 @@ import { Words } from '../shared/forms/Words.tsx';
 import { Field } from '../shared/forms/Field.tsx';
 import { useRows } from '../shared/forms/useRows.ts';
 import css from './Intake.module.css';
+import { LinkButton } from '../shared/page/LinkButton.tsx';
 
 interface Props {
   settings: MailboxSettings;
@@ -45,15 +46,13 @@ export function WatchForm({ settings, folders, onChange }: Props) {
           ))}
         </tbody>
       </table>
-      <button
-        type="button"
-        className="link"
+      <LinkButton
         onClick={() => {
           rows.insert({ folder: '', for: ['arrival'] });
         }}
       >
         another folder …
-      </button>
+      </LinkButton>
       <Field name="Your addresses in it" wide>
         <Words
           name="your addresses in it"
@@ -116,9 +115,9 @@ function FolderRow({ watched, folders, onChange, onRemove }: RowProps) {
         </td>
       ))}
       <td>
-        <button type="button" className="link" aria-label={`remove ${watched.folder}`} onClick={onRemove}>
+        <LinkButton aria-label={`remove ${watched.folder}`} onClick={onRemove}>
           remove
-        </button>
+        </LinkButton>
       </td>
     </tr>
   );

@@ -111,27 +111,46 @@ function ArrivalLine({
 
 const DOOR = { 'unwelcome sender': 'its sender was not named', 'over a limit': 'over a limit' } as const;
 
-/** What became of it, in a few words. A title that only repeats the subject is not said again. */
-function Became({ arrival: { subject, outcome, tasks } }: { arrival: Arrival }) {
-  const clock = useClock();
+/** What became of it, in a few words. */
+function Became({ arrival }: { arrival: Arrival }) {
+  const { outcome, tasks } = arrival;
   const [task] = tasks;
-  if (outcome.kind === 'waiting') return <span className={css.nothing}>received, being read …</span>;
-  if (outcome.kind === 'failed') return <span className={css.failed}>✕ failed: {outcome.reason}</span>;
-  if (outcome.gate) return <span className={css.unclaimed}>held at the door: {DOOR[outcome.gate.why]}</span>;
-  if (outcome.kind === 'held')
-    return (
-      <span className={css.unclaimed}>held: {outcome.held.map(({ message }) => message).join(' ')}</span>
-    );
-  if (outcome.kind === 'again')
-    return <span className={css.unclaimed}>came before another way: add it, or make its own</span>;
-  if (outcome.kind === 'comment') return <span className={css.became}>→ a comment on a task</span>;
-  if (outcome.reason === 'a rule says so')
-    return <span className={css.nothing}>filed by its rule, nothing to do</span>;
-  if (outcome.reason === 'to be started by hand')
-    return <span className={css.unclaimed}>choose what is made of it</span>;
+  const { tone, words } = withoutTask(outcome);
+  if (words !== null) return <span className={css[tone]}>{words}</span>;
   if (!task) return <span className={css.nothing}>{outcome.reason}, nothing to do</span>;
-  const unclaimed = outcome.kind === 'unclaimed';
-  const name = subject.includes(task.title)
+  return <FirstTaskWords task={task} arrival={arrival} />;
+}
+
+/** Of an outcome that makes no task: what is said of it, and how. */
+function withoutTask({ kind, reason, gate, held }: Arrival['outcome']) {
+  const say = (tone: 'nothing' | 'failed' | 'unclaimed' | 'became', words: string | null) => ({
+    tone,
+    words,
+  });
+  if (gate) return say('unclaimed', `held at the door: ${DOOR[gate.why]}`);
+  if (reason === 'a rule says so') return say('nothing', 'filed by its rule, nothing to do');
+  if (reason === 'to be started by hand') return say('unclaimed', 'choose what is made of it');
+  switch (kind) {
+    case 'waiting':
+      return say('nothing', 'received, being read …');
+    case 'failed':
+      return say('failed', `✕ failed: ${reason ?? ''}`);
+    case 'held':
+      return say('unclaimed', `held: ${held.map(({ message }) => message).join(' ')}`);
+    case 'again':
+      return say('unclaimed', 'came before another way: add it, or make its own');
+    case 'comment':
+      return say('became', '→ a comment on a task');
+    default:
+      return say('nothing', null);
+  }
+}
+
+/** A title that only repeats the subject is not said again. */
+function FirstTaskWords({ task, arrival }: { task: Arrival['tasks'][number]; arrival: Arrival }) {
+  const clock = useClock();
+  const unclaimed = arrival.outcome.kind === 'unclaimed';
+  const name = arrival.subject.includes(task.title)
     ? `${unclaimed ? 'unclaimed ' : ''}task`
     : `${unclaimed ? 'unclaimed: ' : ''}${task.title}`;
   return (
@@ -142,7 +161,7 @@ function Became({ arrival: { subject, outcome, tasks } }: { arrival: Arrival }) 
         {task.project && ` in ${task.project.name}`}
         {task.due && ', '}
         {task.due && <span className={css.due}>{dayText(task.due, clock.today)}</span>}
-        {tasks.length > 1 && ` and ${String(tasks.length - 1)} more`}
+        {arrival.tasks.length > 1 && ` and ${String(arrival.tasks.length - 1)} more`}
       </span>
       <PriorityBar priority={task.priority} />
     </>

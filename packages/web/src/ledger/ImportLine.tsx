@@ -7,6 +7,7 @@ import { importItems } from '../api/queries.ts';
 import { useAct } from '../shared/useAct.ts';
 import { ErrorLine } from '../shared/page/Page.tsx';
 import css from './FileDrop.module.css';
+import { LinkButton } from '../shared/page/LinkButton.tsx';
 
 /** A file on its way in. */
 export interface Sending {
@@ -21,54 +22,62 @@ export interface Sending {
 
 export function ImportLine({ sending, onPutAway }: { sending: Sending; onPutAway: (key: string) => void }) {
   const [open, setOpen] = useState(false);
-  const cancel = useAct('import');
-  const { name, sent, error, import: begun } = sending;
-  const isOver = error !== null || (begun !== null && begun.state !== 'running');
-  const share = begun === null ? sent : begun.size === 0 ? 1 : begun.read / begun.size;
+  const { key, name, error, import: begun } = sending;
+  const isOver = hasEnded(sending);
   return (
     <section className={css.line} aria-label={`file ${name}`}>
       <p>
         <b>{name}</b> <span role="status">{begun ? wordsOf(begun) : error ? '' : 'being sent …'}</span>
         {begun && isOver && (
-          <button
-            type="button"
-            className="link"
+          <LinkButton
             aria-expanded={open}
             onClick={() => {
               setOpen(!open);
             }}
           >
             {open ? 'hide each' : 'each of them'}
-          </button>
+          </LinkButton>
         )}
-        {begun?.state === 'running' && (
-          <button
-            type="button"
-            className="link"
-            disabled={cancel.isPending}
-            onClick={() => {
-              cancel.mutate(() => call(cancelImport, { params: { id: begun.id } }));
-            }}
-          >
-            cancel
-          </button>
-        )}
+        {begun?.state === 'running' && <Cancel id={begun.id} />}
         {isOver && (
-          <button
-            type="button"
-            className="link"
+          <LinkButton
             onClick={() => {
-              onPutAway(sending.key);
+              onPutAway(key);
             }}
           >
             dismiss
-          </button>
+          </LinkButton>
         )}
       </p>
-      {!isOver && <progress value={share} max={1} aria-label={`progress of ${name}`} />}
-      <ErrorLine error={error ?? (begun?.problem ? new Error(begun.problem) : null)} />
+      {!isOver && <progress value={shareOf(sending)} max={1} aria-label={`progress of ${name}`} />}
+      <ErrorLine error={error ?? problemOf(begun)} />
       {open && begun && <Items id={begun.id} />}
     </section>
+  );
+}
+
+const hasEnded = ({ error, import: begun }: Sending) =>
+  error !== null || (begun !== null && begun.state !== 'running');
+
+const problemOf = (begun: Import | null) => (begun?.problem ? new Error(begun.problem) : null);
+
+/** Of what was sent, then of what was looked through. */
+function shareOf({ sent, import: begun }: Sending): number {
+  if (begun === null) return sent;
+  return begun.size === 0 ? 1 : begun.read / begun.size;
+}
+
+function Cancel({ id }: { id: number }) {
+  const cancel = useAct('import');
+  return (
+    <LinkButton
+      disabled={cancel.isPending}
+      onClick={() => {
+        cancel.mutate(() => call(cancelImport, { params: { id } }));
+      }}
+    >
+      cancel
+    </LinkButton>
   );
 }
 
@@ -99,11 +108,7 @@ function Items({ id }: { id: number }) {
           {words && `. ${words}`}
         </li>
       ))}
-      {hasNextPage && (
-        <button type="button" className="link" onClick={() => void fetchNextPage()}>
-          more of them
-        </button>
-      )}
+      {hasNextPage && <LinkButton onClick={() => void fetchNextPage()}>more of them</LinkButton>}
     </ol>
   );
 }

@@ -61,13 +61,7 @@ export function TaskCard({ task, who, ...pointing }: Pointing & { task: Task; wh
             </div>
           </div>
         )}
-        {task.checklist.length > 0 && (
-          <ul className={css.checklist} aria-label="checklist">
-            {task.checklist.map((each) => (
-              <li key={each}>{each}</li>
-            ))}
-          </ul>
-        )}
+        <Checklist items={task.checklist} />
         <p className={css.page}>
           <Link to={`/tasks/${String(task.id)}`}>the task’s page</Link>
         </p>
@@ -82,6 +76,17 @@ export function TaskCard({ task, who, ...pointing }: Pointing & { task: Task; wh
         <ErrorLine error={change.error} />
       </div>
     </section>
+  );
+}
+
+function Checklist({ items }: { items: readonly string[] }) {
+  if (items.length === 0) return null;
+  return (
+    <ul className={css.checklist} aria-label="checklist">
+      {items.map((each) => (
+        <li key={each}>{each}</li>
+      ))}
+    </ul>
   );
 }
 

@@ -7,6 +7,7 @@ import { call } from '../api/call.ts';
 import { dayText, useClock } from '../shared/clock.ts';
 import { ErrorLine } from '../shared/page/Page.tsx';
 import css from './ReadingSheet.module.css';
+import { LinkButton } from '../shared/page/LinkButton.tsx';
 
 /** Every condition and reading that was tried, in plain sentences, and the dates that were weighed. */
 export function Why({ sheet }: { sheet: ArrivalSheet }) {
@@ -21,15 +22,13 @@ export function Why({ sheet }: { sheet: ArrivalSheet }) {
     <div className={css.why}>
       <ErrorLine error={error} />
       {data?.then && (
-        <button
-          type="button"
-          className="link"
+        <LinkButton
           onClick={() => {
             setNow(!now);
           }}
         >
           {now ? 'as it was when it came' : 'all rules as they are now'}
-        </button>
+        </LinkButton>
       )}
       {shown && <TraceList trace={shown} />}
       <Dates dates={sheet.read?.dates ?? []} deadline={sheet.read?.deadline ?? null} />

@@ -62,10 +62,7 @@ export function WritingDesk({ draft, onClose }: { draft: Draft; onClose: () => v
         />
       </label>
       <Input.TextArea
-        aria-label={draft.of?.how === 'forward' ? 'your note' : 'your words'}
-        placeholder={
-          draft.of?.how === 'forward' ? 'A note on top, for example: by Thursday, for the loans' : ''
-        }
+        {...(draft.of?.how === 'forward' ? NOTE : WORDS)}
         autoFocus
         autoSize={{ minRows: 6, maxRows: 14 }}
         value={letter.text}
@@ -84,6 +81,12 @@ export function WritingDesk({ draft, onClose }: { draft: Draft; onClose: () => v
     </form>
   );
 }
+
+const NOTE = {
+  'aria-label': 'your note',
+  placeholder: 'A note on top, for example: by Thursday, for the loans',
+};
+const WORDS = { 'aria-label': 'your words' };
 
 const TITLES = { new: 'New message', reply: 'Reply', forward: 'Forward' };
 

@@ -4,6 +4,7 @@ import { call, ProblemError } from '../api/call.ts';
 import { useRefresh } from '../api/stale.ts';
 import { FileButton } from '../shared/forms/FileButton.tsx';
 import css from './Rules.module.css';
+import { LinkButton } from '../shared/page/LinkButton.tsx';
 
 /** Rules out to a file, and in from one; what came in are drafts. */
 export function RuleFiles() {
@@ -54,9 +55,7 @@ function Imported({ result, onClose }: { result: ImportResult; onClose: () => vo
       </p>
       {added.length > 0 && <p>With them came {names(added)}.</p>}
       {kept.length > 0 && <p>Already here and kept as they are: {names(kept)}.</p>}
-      <button type="button" className="link" onClick={onClose}>
-        close
-      </button>
+      <LinkButton onClick={onClose}>close</LinkButton>
     </div>
   );
 }
@@ -95,12 +94,8 @@ function Refused({ error, onClose, onReplace }: RefusedProps) {
           These rules have drafts of yours that the file would replace:{' '}
           {drafts.map(({ message }) => message).join(', ')}. Nothing was changed so far.
         </p>
-        <button type="button" className="link" onClick={onReplace}>
-          replace the drafts
-        </button>{' '}
-        <button type="button" className="link" onClick={onClose}>
-          keep them
-        </button>
+        <LinkButton onClick={onReplace}>replace the drafts</LinkButton>{' '}
+        <LinkButton onClick={onClose}>keep them</LinkButton>
       </div>
     );
   return (
@@ -113,9 +108,7 @@ function Refused({ error, onClose, onReplace }: RefusedProps) {
           </li>
         ))}
       </ul>
-      <button type="button" className="link" onClick={onClose}>
-        close
-      </button>
+      <LinkButton onClick={onClose}>close</LinkButton>
     </div>
   );
 }

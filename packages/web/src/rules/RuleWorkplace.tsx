@@ -7,7 +7,7 @@ import { RuleActions } from './actions/RuleActions.tsx';
 import { forgetDraft, keepDraft, keptDraft } from './drafts/keptDraft.ts';
 import { KeptNote } from './drafts/KeptNote.tsx';
 import { MoveNote } from './stack/MoveNote.tsx';
-import { moveTo } from './stack/order.ts';
+import { moveBefore } from './stack/order.ts';
 import { ProofPanel } from './proof/ProofPanel.tsx';
 import { samples, type Samples } from './queries.ts';
 import { RuleSheet } from './editor/RuleSheet.tsx';
@@ -71,13 +71,7 @@ function Workplace({ rule, all, order, onOrder, definition, unsaved, offer, onCh
   const problems = problemsOf(definition, data ? context : null);
   const proofs = useProof(rule, all, definition, order, data);
   const askBefore = (other: string) => {
-    onOrder(
-      moveTo(
-        all,
-        rule.id,
-        all.findIndex(({ id }) => id === other),
-      ),
-    );
+    onOrder(moveBefore(all, rule.id, other));
   };
   return (
     <>

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { useRows } from '../shared/forms/useRows.ts';
 import css from './Settings.module.css';
+import { LinkButton } from '../shared/page/LinkButton.tsx';
 
 interface Props<T> {
   heading: string;
@@ -23,25 +24,18 @@ export function List<T>({ heading, one, items, fresh, editor, onChange }: Props<
       {rows.entries.map(({ key, value, change, remove }, i) => (
         <div key={key} className={css.item}>
           {editor(value, `${one} ${String(i + 1)}`, change)}
-          <button
-            type="button"
-            className="link"
-            aria-label={`remove ${one} ${String(i + 1)}`}
-            onClick={remove}
-          >
+          <LinkButton aria-label={`remove ${one} ${String(i + 1)}`} onClick={remove}>
             remove
-          </button>
+          </LinkButton>
         </div>
       ))}
-      <button
-        type="button"
-        className="link"
+      <LinkButton
         onClick={() => {
           rows.insert(fresh());
         }}
       >
         another {one} …
-      </button>
+      </LinkButton>
     </fieldset>
   );
 }

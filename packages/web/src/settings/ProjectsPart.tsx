@@ -17,27 +17,14 @@ import css from './Settings.module.css';
 export function ProjectsPart() {
   const { data } = useQuery(projects);
   const act = useAct('project');
-  const more = (project: Project, onChange: (project: Project) => void) => (
-    <>
-      <ListForm
-        heading="fields of its own"
-        one="field"
-        schema={OwnField}
-        without={partsWithout}
-        items={project.fields}
-        onChange={(fields) => {
-          onChange({ ...project, fields });
-        }}
-      />
-      <Requirements
-        of={project.name}
-        requirements={project.requirements}
-        onChange={(requirements) => {
-          onChange({ ...project, requirements });
-        }}
-      />
-    </>
-  );
+  const shared = {
+    one: 'project',
+    schema: Project,
+    written: Project,
+    apart: ['fields', 'requirements'],
+    more,
+    act,
+  };
   return (
     <div className={css.body}>
       <p className={css.hint}>
@@ -56,36 +43,49 @@ export function ProjectsPart() {
       {data?.items.map(({ id, revision, ...project }) => (
         <EntryEditor
           key={`${id} ${String(revision)}`}
-          one="project"
-          schema={Project}
-          written={Project}
+          {...shared}
           body={project}
-          apart={['fields', 'requirements']}
-          more={more}
           onSave={(body) => call(saveProject, { params: { id }, revision, body })}
           removal={{
             kind: 'projects',
             id,
             onRemove: () => call(deleteProject, { params: { id }, revision }),
           }}
-          act={act}
         />
       ))}
       <EntryEditor
         key={`new ${String(data?.items.length ?? 0)}`}
-        one="project"
-        schema={Project}
-        written={Project}
+        {...shared}
         body={null}
-        apart={['fields', 'requirements']}
-        more={more}
         onSave={(body) => call(addProject, { body })}
-        act={act}
       />
       <ErrorLine error={act.error} />
     </div>
   );
 }
+
+/** What a form made from the schema does not show well. */
+const more = (project: Project, onChange: (project: Project) => void) => (
+  <>
+    <ListForm
+      heading="fields of its own"
+      one="field"
+      schema={OwnField}
+      without={partsWithout}
+      items={project.fields}
+      onChange={(fields) => {
+        onChange({ ...project, fields });
+      }}
+    />
+    <Requirements
+      of={project.name}
+      requirements={project.requirements}
+      onChange={(requirements) => {
+        onChange({ ...project, requirements });
+      }}
+    />
+  </>
+);
 
 const partsWithout = ({ kind }: OwnField) => [
   ...(kind === 'choice' || kind === 'several choices' ? [] : ['choices']),

@@ -1,14 +1,15 @@
 import { registers } from '@hatband/contract';
 import { parseCsv, writeCsv } from '@hatband/core/formats';
-import { KEY_NAMES, problemOfRow, type LookupTable } from '@hatband/core/rules';
+import { problemOfRow, type LookupTable } from '@hatband/core/rules';
 import { Button, Input } from 'antd';
-import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
+import { useState } from 'react';
 import { Choose } from '../shared/forms/Choose.tsx';
 import { call } from '../api/call.ts';
 import { DeleteEntry } from '../shared/page/DeleteEntry.tsx';
 import { FileButton } from '../shared/forms/FileButton.tsx';
 import { useAct } from '../shared/useAct.ts';
 import { ErrorLine } from '../shared/page/Page.tsx';
+import { Grid } from './Grid.tsx';
 import css from './Tables.module.css';
 
 interface Stored {
@@ -36,36 +37,7 @@ export function TableEditor({ table }: { table: Stored }) {
   };
   return (
     <section className={css.editor} aria-label="Lookup table">
-      <div className={css.head}>
-        <label>
-          name
-          <Input
-            aria-label="name of the table"
-            value={shown.name}
-            onChange={(e) => {
-              set({ name: e.target.value });
-            }}
-          />
-        </label>
-        <label>
-          looked up by
-          <Choose
-            aria-label="looked up by"
-            value={shown.by}
-            options={BYS}
-            onChange={(by) => {
-              set({ by });
-            }}
-          />
-        </label>
-        <Csv
-          rows={shown.rows}
-          name={shown.name}
-          onTaken={(rows) => {
-            set({ rows });
-          }}
-        />
-      </div>
+      <TableHead table={shown} onChange={set} />
       <Grid
         by={shown.by}
         rows={shown.rows}
@@ -105,103 +77,50 @@ export function TableEditor({ table }: { table: Stored }) {
   );
 }
 
+interface HeadProps {
+  table: LookupTable;
+  onChange: (part: Partial<LookupTable>) => void;
+}
+
+function TableHead({ table, onChange }: HeadProps) {
+  return (
+    <div className={css.head}>
+      <label>
+        name
+        <Input
+          aria-label="name of the table"
+          value={table.name}
+          onChange={(e) => {
+            onChange({ name: e.target.value });
+          }}
+        />
+      </label>
+      <label>
+        looked up by
+        <Choose
+          aria-label="looked up by"
+          value={table.by}
+          options={BYS}
+          onChange={(by) => {
+            onChange({ by });
+          }}
+        />
+      </label>
+      <Csv
+        rows={table.rows}
+        name={table.name}
+        onTaken={(rows) => {
+          onChange({ rows });
+        }}
+      />
+    </div>
+  );
+}
+
 const withoutEmpty = (table: LookupTable): LookupTable => ({
   ...table,
   rows: table.rows.filter((row) => row.some((cell) => cell.trim() !== '')),
 });
-
-interface GridProps {
-  by: LookupTable['by'];
-  rows: readonly Row[];
-  onChange: (rows: Row[]) => void;
-}
-
-/** Always with an empty row at its end; Enter and the arrow keys go from cell to cell. */
-function Grid({ by, rows, onChange }: GridProps) {
-  const grid = useRef<HTMLTableElement>(null);
-  const all: Row[] = [...rows, ['', '']];
-  const setCell = (at: number, column: 0 | 1, value: string) => {
-    onChange(
-      dropLast(all.map((row, i) => (i === at ? (column === 0 ? [value, row[1]] : [row[0], value]) : row))),
-    );
-  };
-  const paste = (at: number, column: 0 | 1) => (event: ClipboardEvent) => {
-    const cells = parseCsv(event.clipboardData.getData('text'));
-    if (cells.length < 2 && (cells[0]?.length ?? 0) < 2) return;
-    event.preventDefault();
-    onChange(dropLast(withCells(all, at, column, cells)));
-  };
-  const move = (at: number, column: 0 | 1) => (event: KeyboardEvent) => {
-    const step = { ArrowDown: 1, Enter: 1, ArrowUp: -1 }[event.key];
-    if (step === undefined) return;
-    event.preventDefault();
-    grid.current
-      ?.querySelector<HTMLInputElement>(`[data-cell="${String(at + step)}-${String(column)}"]`)
-      ?.focus();
-  };
-  return (
-    <table ref={grid} className={css.grid}>
-      <thead>
-        <tr>
-          <th>{KEY_NAMES[by]}</th>
-          <th>value</th>
-          <th aria-label="remove" />
-          <th aria-label="what is missing" />
-        </tr>
-      </thead>
-      <tbody>
-        {all.map((row, at) => (
-          <tr key={at} aria-invalid={problemOfRow(row, by) !== null}>
-            {([0, 1] as const).map((column) => (
-              <td key={column}>
-                <input
-                  data-cell={`${String(at)}-${String(column)}`}
-                  aria-label={`${column === 0 ? KEY_NAMES[by] : 'value'} ${String(at + 1)}`}
-                  value={row[column]}
-                  onChange={(e) => {
-                    setCell(at, column, e.target.value);
-                  }}
-                  onPaste={paste(at, column)}
-                  onKeyDown={move(at, column)}
-                />
-              </td>
-            ))}
-            <td className={css.off}>
-              {at < rows.length && (
-                <button
-                  type="button"
-                  aria-label={`remove row ${String(at + 1)}`}
-                  onClick={() => {
-                    onChange(rows.toSpliced(at, 1));
-                  }}
-                >
-                  ✕
-                </button>
-              )}
-            </td>
-            <td className={css.problem}>{problemOfRow(row, by)}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
-}
-
-/** Without the empty rows at the end. */
-function dropLast(rows: readonly Row[]): Row[] {
-  const last = rows.findLastIndex((row) => row.some((cell) => cell !== ''));
-  return rows.slice(0, last + 1);
-}
-
-function withCells(rows: readonly Row[], at: number, column: 0 | 1, cells: readonly string[][]): Row[] {
-  const made: Row[] = [...rows];
-  cells.forEach((pasted, i) => {
-    const old = made[at + i] ?? ['', ''];
-    const [first = '', second = old[1]] = pasted;
-    made[at + i] = column === 0 ? [first, second] : [old[0], first];
-  });
-  return made;
-}
 
 /** The table out as a CSV file, and in from one in place of its rows. */
 function Csv({

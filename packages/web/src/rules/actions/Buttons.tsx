@@ -6,6 +6,7 @@ import type { useAct } from '../../shared/useAct.ts';
 import type { SampleProof } from '../proof/useProof.ts';
 import css from '../Rules.module.css';
 import { PlaceInOrder } from './PlaceInOrder.tsx';
+import { LinkButton } from '../../shared/page/LinkButton.tsx';
 
 /** What is asked about before it is done, or looked at. */
 export type Asked = 'live' | 'delete' | 'versions' | null;
@@ -70,9 +71,9 @@ function OfWholeRule({ rule, all, unsaved, act, onAsk, onOrder }: Props) {
   const seen = { params: { id: rule.id }, revision: rule.revision };
   const isPaused = rule.state === 'paused';
   const link = (words: string, onClick: () => void) => (
-    <button type="button" className="link" disabled={act.isPending} onClick={onClick}>
+    <LinkButton disabled={act.isPending} onClick={onClick}>
       {words}
-    </button>
+    </LinkButton>
   );
   return (
     <span className={css.rest}>

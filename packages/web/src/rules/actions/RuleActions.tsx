@@ -4,12 +4,10 @@ import { useState } from 'react';
 import { call } from '../../api/call.ts';
 import { ErrorLine } from '../../shared/page/Page.tsx';
 import { useAct } from '../../shared/useAct.ts';
-import { AffectedMail } from '../proof/AffectedMail.tsx';
-import { effectOf, sayEffect } from '../proof/effect.ts';
 import type { SampleProof } from '../proof/useProof.ts';
 import css from '../Rules.module.css';
 import { Buttons, type Asked } from './Buttons.tsx';
-import { Confirm } from './Confirm.tsx';
+import { DeleteRule, GoLive } from './Confirm.tsx';
 import { Versions } from './Versions.tsx';
 
 interface Props {
@@ -50,42 +48,28 @@ export function RuleActions(props: Props) {
     const { revision } = unsaved ? await save() : rule;
     return call(goLive, { ...seen, revision });
   };
-  const next = String((rule.version ?? 0) + 1);
   const asking = { isPending: act.isPending, onNo: leave };
   return (
     <div className={css.actions}>
       <NotRight problems={problems} />
       <ErrorLine error={act.error} />
       {asked === 'live' && (
-        <Confirm
+        <GoLive
           {...asking}
-          name="Going live"
-          yes={`Put version ${next} to work`}
-          no="Not yet"
+          version={(rule.version ?? 0) + 1}
+          proofs={proofs}
           onYes={() => {
             settle(live);
           }}
-        >
-          <p>
-            Version {next} works on mail from now on; tasks already made stay as they are.{' '}
-            {proofs && sayEffect(effectOf(proofs))}
-          </p>
-          {proofs && <AffectedMail proofs={proofs} />}
-        </Confirm>
+        />
       )}
       {asked === 'delete' && (
-        <Confirm
+        <DeleteRule
           {...asking}
-          name="Deleting"
-          yes="Delete the rule"
-          no="Keep it"
-          danger
           onYes={() => {
             settle(() => call(deleteRule, seen));
           }}
-        >
-          <p>Mail that it would have taken goes to the rules below it. Its tasks stay.</p>
-        </Confirm>
+        />
       )}
       {asked === 'versions' && (
         <Versions

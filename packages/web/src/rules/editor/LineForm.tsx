@@ -17,60 +17,23 @@ const refWords = (ref: RouteLine['project']) => {
   return 'of' in ref ? OF_ADDRESS : `${READ}${ref.value}`;
 };
 
-/** Where the tasks of a line go, and what they get there. */
-export function LineForm({
-  line,
-  of,
-  onChange,
-}: {
+interface FormProps {
   line: RouteLine;
   of: string;
   onChange: (line: RouteLine) => void;
-}) {
+}
+
+/** Where the tasks of a line go, and what they get there. */
+export function LineForm({ line, of, onChange }: FormProps) {
   const { context, fields } = useEditing();
-  const [isNaming, setNaming] = useState(false);
   const set = (part: Partial<RouteLine>) => {
     onChange({ ...line, ...part });
   };
   const read = fields.map((field) => `${READ}${field}`);
-  const named = typeof line.project === 'string' ? line.project : null;
-  const home = context.projects.find(({ name }) => name === named);
+  const home = context.projects.find(({ name }) => name === line.project);
   return (
     <div className={css.fieldForm}>
-      {isNaming ? (
-        <NewProjectName
-          onMade={(name) => {
-            set({ project: name, section: null });
-            setNaming(false);
-          }}
-          onCancel={() => {
-            setNaming(false);
-          }}
-        />
-      ) : (
-        <Choice
-          label="project"
-          of={of}
-          value={refWords(line.project)}
-          options={[OF_ADDRESS, ...context.projects.map(({ name }) => name), ...read, NEW]}
-          onChange={(words) => {
-            if (words === NEW) setNaming(true);
-            else set({ project: words === OF_ADDRESS ? { of: 'address' } : refOf(words), section: null });
-          }}
-        />
-      )}
-      {line.project !== null && typeof line.project === 'object' && 'value' in line.project && (
-        <Choice
-          label="if there is no such project"
-          of={of}
-          value={line.unknown}
-          options={['otherwise', 'hold', 'make']}
-          none={false}
-          onChange={(words) => {
-            set({ unknown: words === 'hold' || words === 'make' ? words : 'otherwise' });
-          }}
-        />
-      )}
+      <ProjectOfLine line={line} of={of} onChange={onChange} />
       <Choice
         label="section"
         of={of}
@@ -119,6 +82,55 @@ export function LineForm({
         }}
       />
     </div>
+  );
+}
+
+/** The project, which may be named by a value that was read, or be made here. */
+function ProjectOfLine({ line, of, onChange }: FormProps) {
+  const { context, fields } = useEditing();
+  const [isNaming, setNaming] = useState(false);
+  const set = (project: RouteLine['project']) => {
+    onChange({ ...line, project, section: null });
+  };
+  const read = fields.map((field) => `${READ}${field}`);
+  const leave = () => {
+    setNaming(false);
+  };
+  if (isNaming)
+    return (
+      <NewProjectName
+        onMade={(name) => {
+          set(name);
+          leave();
+        }}
+        onCancel={leave}
+      />
+    );
+  return (
+    <>
+      <Choice
+        label="project"
+        of={of}
+        value={refWords(line.project)}
+        options={[OF_ADDRESS, ...context.projects.map(({ name }) => name), ...read, NEW]}
+        onChange={(words) => {
+          if (words === NEW) setNaming(true);
+          else set(words === OF_ADDRESS ? { of: 'address' } : refOf(words));
+        }}
+      />
+      {line.project !== null && typeof line.project === 'object' && 'value' in line.project && (
+        <Choice
+          label="if there is no such project"
+          of={of}
+          value={line.unknown}
+          options={['otherwise', 'hold', 'make']}
+          none={false}
+          onChange={(words) => {
+            onChange({ ...line, unknown: words === 'hold' || words === 'make' ? words : 'otherwise' });
+          }}
+        />
+      )}
+    </>
   );
 }
 

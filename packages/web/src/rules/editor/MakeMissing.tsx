@@ -4,6 +4,7 @@ import { Person } from '@hatband/core/tasks';
 import { call } from '../../api/call.ts';
 import { ErrorLine } from '../../shared/page/Page.tsx';
 import { useAct } from '../../shared/useAct.ts';
+import { LinkButton } from '../../shared/page/LinkButton.tsx';
 
 type Lack = NonNullable<Misfit['lacks']>;
 
@@ -27,16 +28,14 @@ export function MakeMissing({ lacks }: { lacks: Lack }) {
   const { make: makeIt, error, isPending } = useMake();
   return (
     <>
-      <button
-        type="button"
-        className="link"
+      <LinkButton
         disabled={isPending}
         onClick={() => {
           makeIt(lacks);
         }}
       >
         Add the {lacks.what} “{lacks.name}”
-      </button>
+      </LinkButton>
       <ErrorLine error={error} />
     </>
   );

@@ -12,6 +12,7 @@ import { Problems } from './Row.tsx';
 import { RouteTable } from './RouteTable.tsx';
 import css from './RuleSheet.module.css';
 import { StartRow } from './StartRow.tsx';
+import { LinkButton } from '../../shared/page/LinkButton.tsx';
 
 interface Props {
   rule: Rule;
@@ -120,16 +121,14 @@ function Sentence({ words, version }: { words: string; version: string }) {
     <p className={css.sentence}>
       {isLong && !all ? `${words.slice(0, words.lastIndexOf(' ', LONG))} …` : words} <em>{version}</em>{' '}
       {isLong && (
-        <button
-          type="button"
-          className="link"
+        <LinkButton
           aria-expanded={all}
           onClick={() => {
             setAll(!all);
           }}
         >
           {all ? 'less' : 'all of it'}
-        </button>
+        </LinkButton>
       )}
     </p>
   );

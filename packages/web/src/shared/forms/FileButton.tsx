@@ -1,4 +1,5 @@
 import { useRef } from 'react';
+import { LinkButton } from '../page/LinkButton.tsx';
 
 interface Props {
   /** What stands on the button. */
@@ -14,15 +15,13 @@ export function FileButton({ words, name, accept, onFile }: Props) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
-      <button
-        type="button"
-        className="link"
+      <LinkButton
         onClick={() => {
           input.current?.click();
         }}
       >
         {words}
-      </button>
+      </LinkButton>
       <input
         ref={input}
         type="file"

@@ -79,19 +79,7 @@ function PartControl({ name, part, control, value, options, onChange }: ControlP
     case 'scopes':
       return <Scopes name={name} own={control.own} value={value} onChange={onChange} />;
     case 'choice':
-      return (
-        <Choose
-          aria-label={name}
-          value={value === null ? '' : Text.parse(value)}
-          options={[
-            ...(control.optional ? [{ value: '', label: NONE[part] ?? '—' }] : []),
-            ...asOptions(control.options),
-          ]}
-          onChange={(chosen) => {
-            onChange(chosen === '' ? null : chosen);
-          }}
-        />
-      );
+      return <ChoiceControl name={name} part={part} control={control} value={value} onChange={onChange} />;
     case 'number':
       return (
         <InputNumber
@@ -103,30 +91,14 @@ function PartControl({ name, part, control, value, options, onChange }: ControlP
         />
       );
     case 'yes':
-      return (
-        <Choose
-          aria-label={name}
-          value={value === true}
-          options={[
-            { value: true, label: 'yes' },
-            { value: false, label: 'no' },
-          ]}
-          onChange={onChange}
-        />
-      );
+      return <Choose aria-label={name} value={value === true} options={YES_OR_NO} onChange={onChange} />;
     case 'text':
     case 'value':
       return (
         <TextControl
           name={name}
           part={part}
-          value={
-            typeof value === 'string'
-              ? value
-              : value === null || value === undefined
-                ? ''
-                : JSON.stringify(value)
-          }
+          value={textOf(value)}
           options={options}
           onChange={(text) => {
             onChange(text === '' && control.type === 'text' && control.optional ? null : text);
@@ -134,6 +106,32 @@ function PartControl({ name, part, control, value, options, onChange }: ControlP
         />
       );
   }
+}
+
+const YES_OR_NO = [
+  { value: true, label: 'yes' },
+  { value: false, label: 'no' },
+];
+
+const textOf = (value: unknown) =>
+  typeof value === 'string' ? value : value === null || value === undefined ? '' : JSON.stringify(value);
+
+type ChoiceProps = Omit<ControlProps, 'control' | 'options'> & {
+  control: Extract<Control, { type: 'choice' }>;
+};
+
+function ChoiceControl({ name, part, control, value, onChange }: ChoiceProps) {
+  const none = control.optional ? [{ value: '', label: NONE[part] ?? '—' }] : [];
+  return (
+    <Choose
+      aria-label={name}
+      value={value === null ? '' : Text.parse(value)}
+      options={[...none, ...asOptions(control.options)]}
+      onChange={(chosen) => {
+        onChange(chosen === '' ? null : chosen);
+      }}
+    />
+  );
 }
 
 function TextControl({

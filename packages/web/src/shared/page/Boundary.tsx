@@ -1,5 +1,6 @@
 import { Component, type ReactNode } from 'react';
 import { Notice } from './Page.tsx';
+import { LinkButton } from './LinkButton.tsx';
 
 interface Props {
   /** What cannot be shown, “this screen”. */
@@ -22,15 +23,13 @@ export class Boundary extends Component<Props, { failed: boolean }> {
       <Notice title={`Hatband could not show ${what}`}>
         <p>This is a fault in Hatband. What you wrote is kept.</p>
         <p>
-          <button
-            type="button"
-            className="link"
+          <LinkButton
             onClick={() => {
               this.setState({ failed: false });
             }}
           >
             Show it again
-          </button>
+          </LinkButton>
         </p>
       </Notice>
     );

@@ -7,6 +7,7 @@ import { call } from '../../api/call.ts';
 import { ErrorLine } from './Page.tsx';
 import type { Act } from '../useAct.ts';
 import css from './DeleteEntry.module.css';
+import { LinkButton } from './LinkButton.tsx';
 
 interface Props {
   kind: 'people' | 'tables' | 'templates' | 'tags' | 'projects' | 'mailboxes';
@@ -27,15 +28,13 @@ export function DeleteEntry({ kind, id, name, onRemove, act }: Props) {
   });
   if (!asking)
     return (
-      <button
-        type="button"
-        className="link"
+      <LinkButton
         onClick={() => {
           setAsking(true);
         }}
       >
         delete …
-      </button>
+      </LinkButton>
     );
   const isNeeded = data?.rules.some(({ state }) => state !== 'draft') ?? true;
   return (

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import css from './page.module.css';
+import { LinkButton } from './LinkButton.tsx';
 
 /** The head of a screen: its name, its tabs, its actions. */
 export function PageHeader({ title, children }: { title: string; children?: ReactNode }) {
@@ -73,9 +74,7 @@ export function Failed({ error, retry }: { error: Error; retry: () => void }) {
     <Notice title="This could not be shown">
       <p>{error.message}</p>
       <p>
-        <button type="button" className="link" onClick={retry}>
-          Try again
-        </button>
+        <LinkButton onClick={retry}>Try again</LinkButton>
       </p>
     </Notice>
   );
