@@ -1,3 +1,3 @@
 export { compare, takers, type Difference, type FieldChange } from './compare.ts';
-export { prove, type Proof, type Sample } from './prove.ts';
+export { openProof, type Proof, type Sample } from './prove.ts';
 export { openTaskBook, type TaskBook } from './taskBook.ts';

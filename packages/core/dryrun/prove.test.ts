@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { Context, type RuleInput } from '../rules/index.ts';
 import { arriving, version } from '../rules/testRules.ts';
-import { prove } from './index.ts';
+import { openProof } from './index.ts';
 
 async function sample(id: number, subject: string, from = 'a@cape.example') {
   const mail = `From: ${from}\nSubject: ${subject}\nDate: Mon, 23 Nov 2026 10:00:00 +0000\n\nPlease answer by 3 December.\nNeeded by: 9 December\n`;
@@ -34,7 +34,7 @@ test('a proof tells what changes, what is taken, and what is missed by one condi
   ];
   const live = rule([{ kind: 'deadline' }], ['loan']);
   const next = rule([{ kind: 'pair', labels: ['Needed by'] }], ['loan', 'order']);
-  const [changed, claimed, missed] = prove(samples, [live], [next], 'r', CONTEXT);
+  const [changed, claimed, missed] = openProof(samples, [live], CONTEXT)([next], 'r');
   expect(changed).toMatchObject({
     taken: true,
     difference: { kind: 'changed', fields: [{ field: 'due', before: '2026-12-03', after: '2026-12-09' }] },
@@ -45,6 +45,16 @@ test('a proof tells what changes, what is taken, and what is missed by one condi
 
 test('the same rules change nothing', async () => {
   const live = rule([{ kind: 'deadline' }], ['loan']);
-  const [proof] = prove([await sample(1, 'loan')], [live], [live], 'r', CONTEXT);
+  const [proof] = openProof([await sample(1, 'loan')], [live], CONTEXT)([live], 'r');
   expect(proof?.difference).toEqual({ kind: 'same' });
+});
+
+test('what the rules make now is the same however often other rules are proved against it', async () => {
+  const live = rule([{ kind: 'deadline' }], ['loan']);
+  const prove = openProof([await sample(1, 'loan')], [live], CONTEXT);
+  const [without] = prove([], 'r');
+  expect(without).toMatchObject({ taken: false, difference: { kind: 'taker' } });
+  const [same] = prove([live], 'r');
+  expect(same?.difference).toEqual({ kind: 'same' });
+  expect(same?.before).toEqual(without?.before);
 });

@@ -3,6 +3,7 @@ import {
   evaluate,
   sayCondition,
   testRule,
+  type CompiledRules,
   type Context,
   type Incoming,
   type Outcome,
@@ -30,21 +31,33 @@ export interface Proof<Id> {
   difference: Difference;
 }
 
-/** The same messages by the rules as they are and as they would be; `ruleId` names the rule that is being written. */
-export function prove<Id>(
+/**
+ * Proves rules on messages: the same messages by the rules as they are, which are asked once, and as they would be.
+ * `ruleId` names the rule that is being written.
+ */
+export function openProof<Id>(
   samples: readonly Sample<Id>[],
   live: readonly RuleVersion[],
-  next: readonly RuleVersion[],
-  ruleId: string,
   context: Context,
+): (next: readonly RuleVersion[], ruleId: string) => Proof<Id>[] {
+  const was = compile(live, context);
+  const known = samples.map((sample) => ({
+    ...sample,
+    before: evaluate(was, sample.incoming, { lastRule: true }),
+  }));
+  return (next, ruleId) => prove(known, compile(next, context), ruleId);
+}
+
+function prove<Id>(
+  known: readonly (Sample<Id> & { before: Outcome })[],
+  is: CompiledRules,
+  ruleId: string,
 ): Proof<Id>[] {
-  const [was, is] = [compile(live, context), compile(next, context)];
   const rule = is.rules.find(({ version }) => version.ruleId === ruleId);
-  return samples.map(({ id, incoming }) => {
-    const before = evaluate(was, incoming, { lastRule: true });
+  return known.map(({ id, incoming, before }) => {
     const after = evaluate(is, incoming, { lastRule: true });
     const taken = after.rules.some((each) => each.ruleId === ruleId);
-    const tested = rule !== undefined && !taken ? testRule(rule, incoming, context) : null;
+    const tested = rule !== undefined && !taken ? testRule(rule, incoming, is.context) : null;
     const nearMiss = tested !== null && isNearMiss(tested);
     const [first] = after.rules;
     return {

@@ -1,4 +1,4 @@
-import { prove } from '@hatband/core/dryrun';
+import { openProof } from '@hatband/core/dryrun';
 import { read } from '@hatband/core/reading';
 import { Context, Delivery, KnownTasks, RuleDefinition, type RuleInput } from '@hatband/core/rules';
 import { beforeAll, expect, test } from 'vitest';
@@ -12,7 +12,7 @@ const version = (definition: RuleInput) => ({
 });
 const LOANS: RuleInput = { name: 'Loans', when: { all: [{ kind: 'words', words: ['loan'] }] } };
 
-let samples: Parameters<typeof prove<number>>[0];
+let samples: Parameters<typeof openProof<number>>[0];
 beforeAll(async () => {
   const mail = async (subject: string) => ({
     reading: await read(
@@ -31,7 +31,7 @@ beforeAll(async () => {
 });
 
 const proofs = (live: RuleInput[], next: RuleInput[]): SampleProof[] =>
-  prove(samples, live.map(version), next.map(version), 'Loans', Context.parse({}));
+  openProof(samples, live.map(version), Context.parse({}))(next.map(version), 'Loans');
 
 test('a rule that changes nothing says so', () => {
   const effect = effectOf(proofs([LOANS], [LOANS]));

@@ -1,4 +1,4 @@
-import { prove } from '@hatband/core/dryrun';
+import { openProof } from '@hatband/core/dryrun';
 import { Context, Incoming, RuleVersion } from '@hatband/core/rules';
 import { z } from 'zod';
 
@@ -8,10 +8,10 @@ const Job = z.discriminatedUnion('kind', [
     samples: z.array(z.object({ id: z.number(), incoming: Incoming })),
     context: Context,
   }),
+  z.object({ kind: z.literal('live'), live: z.array(RuleVersion) }),
   z.object({
     kind: z.literal('prove'),
     ticket: z.number(),
-    live: z.array(RuleVersion),
     next: z.array(RuleVersion),
     ruleId: z.string(),
   }),
@@ -20,13 +20,18 @@ export type ProofJob = z.infer<typeof Job>;
 
 let samples: { id: number; incoming: Incoming }[] = [];
 let context = Context.parse({});
+let live: RuleVersion[] = [];
+/** What the live rules make of the samples, once it is asked for. */
+let prove: ReturnType<typeof openProof<number>> | null = null;
 
 self.onmessage = ({ data }: MessageEvent<unknown>) => {
   const job = Job.parse(data);
+  if (job.kind === 'prove') {
+    prove ??= openProof(samples, live, context);
+    self.postMessage({ ticket: job.ticket, proofs: prove(job.next, job.ruleId) });
+    return;
+  }
+  prove = null;
   if (job.kind === 'samples') ({ samples, context } = job);
-  else
-    self.postMessage({
-      ticket: job.ticket,
-      proofs: prove(samples, job.live, job.next, job.ruleId, context),
-    });
+  else ({ live } = job);
 };

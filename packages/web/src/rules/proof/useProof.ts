@@ -41,6 +41,10 @@ export function useProof(
   }, [data]);
 
   useEffect(() => {
+    send(worker.current, { kind: 'live', live: all.flatMap(asNow) });
+  }, [all]);
+
+  useEffect(() => {
     const checked = RuleDefinition.safeParse(definition);
     if (!data || !checked.success) return;
     const timer = setTimeout(() => {
@@ -48,7 +52,7 @@ export function useProof(
       send(worker.current, {
         kind: 'prove',
         ticket: ticket.current,
-        ...ruleSets(rule, all, checked.data, order),
+        next: rulesAsTheyWouldBe(rule, all, checked.data, order),
         ruleId: rule.id,
       });
     }, PAUSE_MS);
@@ -63,26 +67,22 @@ const send = (worker: Worker | null, job: ProofJob) => {
   worker?.postMessage(job);
 };
 
-/**
- * The live rules as they are, and as they would be: with this definition at its place in the order or, where another order
- * is being looked at, as they are in that one.
- */
-function ruleSets(
+const version = (rule: Rule, definition: RuleDefinition): RuleVersion => ({
+  ruleId: rule.id,
+  version: rule.version ?? 0,
+  definition,
+});
+
+const asNow = (rule: Rule) => (rule.state === 'live' && rule.live ? [version(rule, rule.live)] : []);
+
+/** With this definition at its place in the order or, where another order is being looked at, as they are in that one. */
+function rulesAsTheyWouldBe(
   rule: Rule,
   all: readonly Rule[],
   definition: RuleDefinition,
   order: readonly string[] | null,
-): { live: RuleVersion[]; next: RuleVersion[] } {
-  const version = (r: Rule, d: RuleDefinition): RuleVersion => ({
-    ruleId: r.id,
-    version: r.version ?? 0,
-    definition: d,
-  });
-  const asNow = (r: Rule) => (r.state === 'live' && r.live ? [version(r, r.live)] : []);
-  return {
-    live: all.flatMap(asNow),
-    next: order
-      ? order.flatMap((id) => all.filter((r) => r.id === id).flatMap(asNow))
-      : all.flatMap((r) => (r.id === rule.id ? [version(r, definition)] : asNow(r))),
-  };
+): RuleVersion[] {
+  return order
+    ? order.flatMap((id) => all.filter((r) => r.id === id).flatMap(asNow))
+    : all.flatMap((r) => (r.id === rule.id ? [version(r, definition)] : asNow(r)));
 }
