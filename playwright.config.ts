@@ -1,4 +1,9 @@
 import { defineConfig } from '@playwright/test';
+import { existsSync } from 'node:fs';
+
+/** Debian's Chromium; where there is one without windows, which is lighter, that one. */
+const BROWSERS = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
+const browser = BROWSERS.find((file) => existsSync(file)) ?? '';
 
 export default defineConfig({
   testDir: 'e2e',
@@ -13,7 +18,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     permissions: ['clipboard-read', 'clipboard-write'],
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: browser,
       args: [
         '--headless',
         '--no-sandbox',

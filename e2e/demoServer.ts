@@ -98,30 +98,46 @@ async function untilRead(url: string): Promise<void> {
   }
 }
 
+/** What a page may say: that it was refused something, and that a server that stops breaks off. */
+const EXPECTED = /the server responded with a status of 4|ERR_INCOMPLETE_CHUNKED|ERR_CONNECTION_/;
+
 /** Faults that the page tells the console fail its test. */
 function watchConsole(page: Page): string[] {
   const faults: string[] = [];
   page.on('pageerror', (error) => faults.push(error.message));
   page.on('console', (message) => {
-    if (message.type() === 'error' && !message.text().includes('the server responded with a status of 4'))
-      faults.push(message.text());
+    if (message.type() === 'error' && !EXPECTED.test(message.text())) faults.push(message.text());
   });
   return faults;
 }
 
-export const test = base.extend<{ demo: DemoServer }>({
-  demo: async ({ page }, use) => {
+/** One server for all tests of a worker. */
+async function shared(use: (server: DemoServer) => Promise<void>): Promise<void> {
+  const server = await startDemo();
+  await use(server);
+  await server.stop();
+}
+
+interface SharedServers {
+  /** For tests that change nothing on it. */
+  lookedAt: DemoServer;
+  /** For tests that change only what no other test looks at. */
+  workedIn: DemoServer;
+}
+
+export const test = base.extend<{ demo: DemoServer }, SharedServers>({
+  // Its own server: for tests that count, or change what others look at.
+  demo: async ({ page: _ }, use) => {
     const demo = await startDemo();
-    const faults = watchConsole(page);
     await use(demo);
     await demo.stop();
-    test
-      .expect(
-        faults.filter(
-          (fault) => !fault.includes('ERR_INCOMPLETE_CHUNKED') && !fault.includes('ERR_CONNECTION_'),
-        ),
-      )
-      .toEqual([]);
+  },
+  lookedAt: [async ({ browserName: _ }, use) => shared(use), { scope: 'worker' }],
+  workedIn: [async ({ browserName: _ }, use) => shared(use), { scope: 'worker' }],
+  page: async ({ page }, use) => {
+    const faults = watchConsole(page);
+    await use(page);
+    test.expect(faults).toEqual([]);
   },
 });
 

@@ -136,8 +136,8 @@ test('a rule is moved by keys, and the new order is proved before it holds', asy
   await expect(stack.getByRole('link').first()).toContainText(before[2] ?? '');
 });
 
-test('a project that is missed is made within the rule', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/rules`);
+test('a project that is missed is made within the rule', async ({ page, workedIn }) => {
+  await page.goto(`${workedIn.url}/rules`);
   await page.getByRole('button', { name: 'New rule', exact: true }).click();
   const rule = page.getByRole('region', { name: 'Rule', exact: true });
   await expect(rule).toContainText('a draft, not at work yet');

@@ -1,8 +1,8 @@
 import { expect, test } from './demoServer.ts';
 
 test.describe('Ledger', () => {
-  test('a value and its words are tied while either is pointed at', async ({ page, demo }) => {
-    await page.goto(demo.url);
+  test('a value and its words are tied while either is pointed at', async ({ page, lookedAt }) => {
+    await page.goto(lookedAt.url);
     await page.getByText('Fwd: Tide gauge no. 4').click();
     const mark = page.locator('mark[title=due]');
     await expect(mark).toHaveText('no later than Monday, 7 December');
@@ -16,8 +16,8 @@ test.describe('Ledger', () => {
     await expect(page.getByText('4 Harbour Steps')).toBeVisible();
   });
 
-  test('arrow keys go from line to line, Enter opens', async ({ page, demo }) => {
-    await page.goto(demo.url);
+  test('arrow keys go from line to line, Enter opens', async ({ page, lookedAt }) => {
+    await page.goto(lookedAt.url);
     const lines = page.getByRole('navigation', { name: 'Arrivals' }).getByRole('link');
     await lines.first().focus();
     await page.keyboard.press('ArrowDown');
@@ -29,9 +29,9 @@ test.describe('Ledger', () => {
 
   test('tabs show one kind of outcome; mail that answers itself has no task and says why', async ({
     page,
-    demo,
+    lookedAt,
   }) => {
-    await page.goto(demo.url);
+    await page.goto(lookedAt.url);
     await page.getByRole('button', { name: /nothing to do/ }).click();
     await expect(page.getByRole('navigation', { name: 'Arrivals' }).getByRole('link')).toHaveCount(7);
     await page.getByText('Automatic reply: Loan agreement').click();
@@ -40,8 +40,8 @@ test.describe('Ledger', () => {
     await expect(page.getByText('None of these')).toBeVisible();
   });
 
-  test('why a message was read so tells its events too', async ({ page, demo }) => {
-    await page.goto(demo.url);
+  test('why a message was read so tells its events too', async ({ page, lookedAt }) => {
+    await page.goto(lookedAt.url);
     await page.getByText('School visit request: Class 5b').click();
     await page.getByRole('button', { name: 'why?' }).click();
     const sheet = page.getByRole('article', { name: 'Reading sheet' });
@@ -49,21 +49,21 @@ test.describe('Ledger', () => {
     await expect(sheet).toContainText('Thu 17 Dec 10:00 to 12:00');
   });
 
-  test('HTML mail is shown as text, runs nothing and loads nothing', async ({ page, demo }) => {
+  test('HTML mail is shown as text, runs nothing and loads nothing', async ({ page, lookedAt }) => {
     const foreign: string[] = [];
     page.on('request', (request) => {
-      if (!request.url().startsWith(demo.url) && !request.url().startsWith('data:'))
+      if (!request.url().startsWith(lookedAt.url) && !request.url().startsWith('data:'))
         foreign.push(request.url());
     });
-    await page.goto(demo.url);
+    await page.goto(lookedAt.url);
     await page.getByText('Lecture evening on old pilots').first().click();
     await expect(page.getByRole('article')).toContainText('Captain Ulla Marsh');
     await expect(page).toHaveTitle('Hatband');
     expect(foreign).toEqual([]);
   });
 
-  test('priority and project are changed in place; Escape changes nothing', async ({ page, demo }) => {
-    await page.goto(demo.url);
+  test('priority and project are changed in place; Escape changes nothing', async ({ page, workedIn }) => {
+    await page.goto(workedIn.url);
     await page.getByText('Fwd: Crate dimensions, second try').click();
     const task = page.getByRole('region', { name: 'Task' });
     const title = task.getByRole('button', { name: 'Change title' });
@@ -119,8 +119,11 @@ test('Tasks are ticked and unticked; one has a page of its own, where its fields
   await expect(task).toContainText('BLD-0397');
 });
 
-test('a mail that a rule holds says why; a reply stands as a comment on its task', async ({ page, demo }) => {
-  await page.goto(demo.url);
+test('a mail that a rule holds says why; a reply stands as a comment on its task', async ({
+  page,
+  lookedAt,
+}) => {
+  await page.goto(lookedAt.url);
   await page.getByRole('button', { name: /^held/ }).click();
   await page.getByText('Confidential: the director’s contract').click();
   const held = page.getByRole('region', { name: 'Held' });
@@ -173,9 +176,9 @@ test('projects, people and templates are written in Settings; a new name goes in
 
 test('rules go out to a file and come in from one; a file that is wrong changes nothing and says where', async ({
   page,
-  demo,
+  workedIn,
 }) => {
-  await page.goto(`${demo.url}/rules`);
+  await page.goto(`${workedIn.url}/rules`);
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'export' }).click();
   expect((await download).suggestedFilename()).toBe('hatband-rules.json');
@@ -228,14 +231,14 @@ test.describe('Rules', () => {
     await expect(page.getByText('This rule was deleted')).toBeVisible();
   });
 
-  test('unsaved changes survive leaving and a reload, and can be undone', async ({ page, demo }) => {
-    await page.goto(`${demo.url}/rules`);
+  test('unsaved changes survive leaving and a reload, and can be undone', async ({ page, lookedAt }) => {
+    await page.goto(`${lookedAt.url}/rules`);
     const name = page.getByRole('textbox', { name: 'name', exact: true });
     await expect(name).toHaveValue('Letters and lists');
     await name.fill('Another name');
     await page.getByRole('link', { name: 'Tasks' }).click();
     await expect(page.getByRole('heading', { name: 'Tasks' })).toBeVisible();
-    await page.goto(`${demo.url}/rules`);
+    await page.goto(`${lookedAt.url}/rules`);
     await expect(page.getByText('You have changes to this rule that are not saved')).toBeVisible();
     await page.getByRole('button', { name: 'Continue with them' }).click();
     await expect(name).toHaveValue('Another name');
@@ -245,8 +248,8 @@ test.describe('Rules', () => {
     await expect(page.getByText('that are not saved')).toBeHidden();
   });
 
-  test('a template half written is told at its place, and the page stays', async ({ page, demo }) => {
-    await page.goto(`${demo.url}/rules`);
+  test('a template half written is told at its place, and the page stays', async ({ page, lookedAt }) => {
+    await page.goto(`${lookedAt.url}/rules`);
     const rule = page.getByRole('region', { name: 'Rule', exact: true });
     await rule.getByRole('combobox', { name: 'read another field' }).fill('notes');
     await page.keyboard.press('Enter');

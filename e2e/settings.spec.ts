@@ -47,9 +47,9 @@ test('how days are written is a setting, and holds for the next mail', async ({ 
 
 test('people come in as vCards; an unknown sender is made one where his mail is read', async ({
   page,
-  demo,
+  workedIn,
 }) => {
-  await page.goto(`${demo.url}/settings/people`);
+  await page.goto(`${workedIn.url}/settings/people`);
   const card = (name: string, address: string) =>
     `BEGIN:VCARD\r\nVERSION:4.0\r\nFN:${name}\r\nEMAIL:${address}\r\nEND:VCARD\r\n`;
   const cards = card('Bo Ropewalk', 'bo@ropewalk.example') + card('Orla Penhale', 'orla@northcape.example');
@@ -57,19 +57,19 @@ test('people come in as vCards; an unknown sender is made one where his mail is 
   await page.getByLabel('a file of vCards').setInputFiles(file);
   await expect(page.getByRole('status').filter({ hasText: 'new' })).toHaveText('1 new, 1 known already');
   await expect(page.getByRole('button', { name: /^Bo Ropewalk/ })).toBeVisible();
-  await page.goto(`${demo.url}/ledger`);
+  await page.goto(`${workedIn.url}/ledger`);
   await page.getByText('Your galleries deserve').click();
   await page.getByRole('button', { name: 'make a person of them' }).click();
   await expect(page.getByRole('button', { name: 'make a person of them' })).toBeHidden();
-  await page.goto(`${demo.url}/settings/people`);
+  await page.goto(`${workedIn.url}/settings/people`);
   await expect(page.getByRole('button', { name: /^Brightwick Lamps/ })).toBeVisible();
 });
 
 test('a mailbox is tested, watched although its server is away, paused and watched no more', async ({
   page,
-  demo,
+  workedIn,
 }) => {
-  await page.goto(`${demo.url}/intake/mailbox/new`);
+  await page.goto(`${workedIn.url}/intake/mailbox/new`);
   const sheet = page.getByRole('article', { name: 'A new mailbox' });
   await sheet.getByRole('textbox', { name: 'A name for it' }).fill('Museum');
   await sheet.getByRole('textbox', { name: 'Server' }).fill('127.0.0.1');

@@ -28,9 +28,9 @@ test('a practice letter is forwarded with a note and becomes a task', async ({ p
 
 test('a letter that was labelled and then forwarded too is added to its first task; another day is proposed there', async ({
   page,
-  demo,
+  workedIn,
 }) => {
-  await page.goto(`${demo.url}/practice`);
+  await page.goto(`${workedIn.url}/practice`);
   await page.getByText('Certificate for the figurehead').click();
   await page.getByRole('combobox', { name: 'labels' }).click();
   await page.locator('.ant-select-item').filter({ hasText: 'todo' }).click();
@@ -55,8 +55,8 @@ test('a letter that was labelled and then forwarded too is added to its first ta
   await expect(page.getByRole('region', { name: 'Task' })).toContainText('Fri 27 Nov');
 });
 
-test('a letter that is refused says so in the words of the post', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/practice`);
+test('a letter that is refused says so in the words of the post', async ({ page, workedIn }) => {
+  await page.goto(`${workedIn.url}/practice`);
   await page.getByRole('button', { name: 'write a letter …' }).click();
   await page.getByRole('combobox', { name: 'to', exact: true }).fill('nobody@hatband.test');
   await page.getByLabel('subject').fill('To nobody');
@@ -64,8 +64,8 @@ test('a letter that is refused says so in the words of the post', async ({ page,
   await expect(page.getByText('There is no such intake address here.')).toBeVisible();
 });
 
-test('a label makes a task, and the label of its rule is set back', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/practice`);
+test('a label makes a task, and the label of its rule is set back', async ({ page, workedIn }) => {
+  await page.goto(`${workedIn.url}/practice`);
   await page.getByText('Loan of the tide dial').click();
   const letter = page.getByRole('article', { name: 'Letter' });
   await letter.getByRole('combobox', { name: 'labels' }).click();
@@ -80,8 +80,8 @@ test('a label makes a task, and the label of its rule is set back', async ({ pag
   await expect(sheet).toContainText('✓ done in its mailbox');
 });
 
-test('a letter is shown, and a rule by hand makes its task', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/practice`);
+test('a letter is shown, and a rule by hand makes its task', async ({ page, workedIn }) => {
+  await page.goto(`${workedIn.url}/practice`);
   await page.getByText('Cake on Friday').click();
   await page.getByRole('button', { name: 'Show it to Hatband' }).click();
   const sheet = page.getByRole('article', { name: 'Reading sheet' });
@@ -91,8 +91,8 @@ test('a letter is shown, and a rule by hand makes its task', async ({ page, demo
   await expect(sheet.getByRole('region', { name: 'Task' })).toContainText('Thank Tomas Quill');
 });
 
-test('an address is renewed after a question, and the old one is refused', async ({ page, demo }) => {
-  const sheet = await openAddress(page, demo.url, 'Visits');
+test('an address is renewed after a question, and the old one is refused', async ({ page, workedIn }) => {
+  const sheet = await openAddress(page, workedIn.url, 'Visits');
   const address = sheet.locator('header code').first();
   const old = (await address.textContent()) ?? '';
   await sheet.getByRole('button', { name: 'Renew …' }).click();
@@ -102,16 +102,16 @@ test('an address is renewed after a question, and the old one is refused', async
   await sheet.getByRole('button', { name: 'Renew it' }).click();
   await expect(address).not.toHaveText(old);
   await expect(address).toHaveText(/^visits-[a-z2-7]{16}@hatband\.test$/);
-  await expect(demo.send({ to: old, subject: 'x', text: 'x' })).rejects.toThrow('550 5.1.6');
+  await expect(workedIn.send({ to: old, subject: 'x', text: 'x' })).rejects.toThrow('550 5.1.6');
   await sheet.getByRole('button', { name: 'Pause' }).click();
   await expect(sheet).toContainText('paused: its mail is asked to come later');
   await expect(
-    demo.send({ to: (await address.textContent()) ?? '', subject: 'x', text: 'x' }),
+    workedIn.send({ to: (await address.textContent()) ?? '', subject: 'x', text: 'x' }),
   ).rejects.toThrow('450 4.2.1');
 });
 
-test('a project gets an address of its own; a name that is taken is refused', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/intake`);
+test('a project gets an address of its own; a name that is taken is refused', async ({ page, workedIn }) => {
+  await page.goto(`${workedIn.url}/intake`);
   await page.getByLabel('A new project').fill('Visits');
   await page.getByRole('button', { name: 'Add the project' }).click();
   await expect(page.getByRole('alert')).toHaveText('There is a project Visits already.');
@@ -120,8 +120,11 @@ test('a project gets an address of its own; a name that is taken is refused', as
   await expect(page.getByRole('listitem').filter({ hasText: 'Couriers' })).toContainText('couriers-');
 });
 
-test('who is not named is held; he is let in from now on, and another is blocked', async ({ page, demo }) => {
-  const sheet = await openAddress(page, demo.url, 'Publications');
+test('who is not named is held; he is let in from now on, and another is blocked', async ({
+  page,
+  workedIn,
+}) => {
+  const sheet = await openAddress(page, workedIn.url, 'Publications');
   const to = (await sheet.locator('header code').first().textContent()) ?? '';
   await sheet.getByRole('combobox', { name: 'who may send' }).click();
   await page.locator('.ant-select-item').filter({ hasText: 'only these' }).click();
@@ -131,8 +134,8 @@ test('who is not named is held; he is let in from now on, and another is blocked
   await sheet.getByRole('button', { name: 'Save' }).click();
   await expect(sheet.getByRole('button', { name: 'Save' })).toBeDisabled();
   const text = 'Please send us the proofs by 4 December.';
-  await demo.send({ to, from: 'ada@inkwell.example', subject: 'Proofs for Ada', text });
-  await demo.send({ to, from: 'pushy@inkwell.example', subject: 'Proofs for Pushy', text });
+  await workedIn.send({ to, from: 'ada@inkwell.example', subject: 'Proofs for Ada', text });
+  await workedIn.send({ to, from: 'pushy@inkwell.example', subject: 'Proofs for Pushy', text });
   await page.getByRole('navigation', { name: 'Screens' }).getByRole('link', { name: 'Ledger' }).click();
   await page.getByText('Proofs for Ada').click();
   const reading = page.getByRole('article', { name: 'Reading sheet' });
@@ -142,8 +145,8 @@ test('who is not named is held; he is let in from now on, and another is blocked
   await page.getByText('Proofs for Pushy').click();
   await reading.getByRole('button', { name: 'Block this sender' }).click();
   await expect(reading).toContainText('you have blocked its sender');
-  await demo.send({ to, from: 'ada@inkwell.example', subject: 'Once more', text });
-  await expect(demo.send({ to, from: 'pushy@inkwell.example', subject: 'x', text })).rejects.toThrow(
+  await workedIn.send({ to, from: 'ada@inkwell.example', subject: 'Once more', text });
+  await expect(workedIn.send({ to, from: 'pushy@inkwell.example', subject: 'x', text })).rejects.toThrow(
     '550 5.7.1',
   );
   await page.getByText('Once more').click();
@@ -152,9 +155,9 @@ test('who is not named is held; he is let in from now on, and another is blocked
 
 test('an mbox that is dropped on the Ledger comes in, with a result for each message', async ({
   page,
-  demo,
+  workedIn,
 }) => {
-  await page.goto(`${demo.url}/ledger`);
+  await page.goto(`${workedIn.url}/ledger`);
   const mbox = ['Ropes', 'Anchors', 'Ropes']
     .map(
       (subject) =>
@@ -184,16 +187,16 @@ test('an mbox that is dropped on the Ledger comes in, with a result for each mes
 
 test('a reply to a task’s own address is a comment, and what it asks for is done only by the user', async ({
   page,
-  demo,
+  workedIn,
 }) => {
-  await page.goto(`${demo.url}/tasks`);
+  await page.goto(`${workedIn.url}/tasks`);
   await page
     .getByRole('link', { name: /Send your order|Sign|Return|Check/ })
     .first()
     .click();
   await page.getByRole('button', { name: 'Show its address' }).click();
   const to = (await page.locator('section code').textContent()) ?? '';
-  await demo.send({ to, from: 'orla@northcape.example', subject: 'Re: that', text: 'It is done.' });
+  await workedIn.send({ to, from: 'orla@northcape.example', subject: 'Re: that', text: 'It is done.' });
   const proposed = page.getByRole('region', { name: 'Proposed' });
   await expect(proposed).toContainText('It is done.');
   await expect(page.getByRole('checkbox', { name: 'done' })).not.toBeChecked();
