@@ -12,8 +12,8 @@ const shared = {
 
 export default defineConfig({
   test: {
-    // Most of the time the server's tests wait.
-    maxWorkers: 3,
+    // Each worker loads the whole core anew.
+    maxWorkers: 2,
     projects: [
       {
         test: {

@@ -60,7 +60,7 @@ describe.each(['en', 'de', 'fr', 'es', 'pt', 'nl', 'it', 'sv'])('letters of bloc
         expect(missingIn(task.title, action[0] ?? ''), `${words} → ${task.title}`).toEqual([]);
         expect(task.title.length, task.title).toBeLessThanOrEqual(80);
       }),
-      { numRuns: amount(60, 200), seed: 20260310 },
+      { numRuns: amount(40, 200), seed: 20260310 },
     );
   });
 
@@ -69,7 +69,7 @@ describe.each(['en', 'de', 'fr', 'es', 'pt', 'nl', 'it', 'sv'])('letters of bloc
       fc.asyncProperty(block(blocks.told), ends, async (told, both) => {
         expect((await taskOf(around(both, told))).due, told).toBe('-');
       }),
-      { numRuns: amount(30, 60), seed: 20260310 },
+      { numRuns: amount(20, 60), seed: 20260310 },
     );
   });
 });

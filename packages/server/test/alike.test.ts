@@ -117,7 +117,7 @@ describe('each gets its task', () => {
     expect(await becomes(...letters)).toEqual(letters.map(() => TASK));
   });
 
-  const MAILS = amount(300, 2000);
+  const MAILS = amount(150, 2000);
   test(`${MAILS} made-up mails that are alike`, async () => {
     const pick = <T>(of: readonly T[], n: number): T => of[n % of.length] as T;
     const letters = Array.from({ length: MAILS }, (_, n): Letter => {

@@ -203,7 +203,7 @@ test('an import that was broken off by the end of the process is told', async ()
   ]);
 });
 
-const MESSAGES = amount(2000, 10_000);
+const MESSAGES = amount(600, 10_000);
 test(`${MESSAGES} messages come in while the page is answered`, async () => {
   const subjects = Array.from({ length: MESSAGES }, (_, i) => `Number ${i}`);
   const dropping = drop('many.mbox', mbox(subjects));
