@@ -1,6 +1,9 @@
 import type { MadeTask, Outcome } from '../rules/index.ts';
 import type { Value } from '../tasks/index.ts';
 
+/** Of an outcome what a proof shows; without its traces it is small enough to be sent for each key that is pressed. */
+export type ProvedOutcome = Pick<Outcome, 'kind' | 'rules' | 'tasks'>;
+
 /** `tasks` stands for the number of tasks; a field of a project's own goes by its name. */
 export interface FieldChange {
   field: string;
@@ -17,7 +20,7 @@ export type Difference =
   | { kind: 'changed'; fields: FieldChange[] };
 
 /** Compares what two rule sets make of the same message; tasks are matched by their item. */
-export function compare(before: Outcome, after: Outcome): Difference {
+export function compare(before: ProvedOutcome, after: ProvedOutcome): Difference {
   if (before.tasks.length === 0 || after.tasks.length === 0) {
     if (before.tasks.length > 0) return { kind: 'lost' };
     return { kind: after.tasks.length > 0 ? 'gained' : 'same' };
@@ -31,9 +34,10 @@ export function compare(before: Outcome, after: Outcome): Difference {
 }
 
 /** The rules that took the message, as one word. */
-export const takers = ({ rules }: Outcome): string => rules.map(({ ruleId }) => ruleId).join(' ');
+export const takers = ({ rules }: Pick<Outcome, 'rules'>): string =>
+  rules.map(({ ruleId }) => ruleId).join(' ');
 
-function countChange(before: Outcome, after: Outcome): FieldChange[] {
+function countChange(before: ProvedOutcome, after: ProvedOutcome): FieldChange[] {
   const [was, is] = [before.tasks.length, after.tasks.length];
   return was === is ? [] : [{ field: 'tasks', before: was, after: is }];
 }

@@ -6,11 +6,10 @@ import {
   type CompiledRules,
   type Context,
   type Incoming,
-  type Outcome,
   type RuleVersion,
   type Tested,
 } from '../rules/index.ts';
-import { compare, type Difference } from './compare.ts';
+import { compare, type Difference, type ProvedOutcome } from './compare.ts';
 
 export interface Sample<Id> {
   id: Id;
@@ -20,8 +19,8 @@ export interface Sample<Id> {
 /** A rule that is being written, seen on one message. A near miss fails one of several conditions. */
 export interface Proof<Id> {
   id: Id;
-  before: Outcome;
-  after: Outcome;
+  before: ProvedOutcome;
+  after: ProvedOutcome;
   taken: boolean;
   nearMiss: boolean;
   /** The rule that takes it first, where this one would take it too. */
@@ -43,19 +42,24 @@ export function openProof<Id>(
   const was = compile(live, context);
   const known = samples.map((sample) => ({
     ...sample,
-    before: evaluate(was, sample.incoming, { lastRule: true }),
+    before: proved(was, sample.incoming),
   }));
   return (next, ruleId) => prove(known, compile(next, context), ruleId);
 }
 
+function proved(rules: CompiledRules, incoming: Incoming): ProvedOutcome {
+  const { kind, rules: took, tasks } = evaluate(rules, incoming, { lastRule: true });
+  return { kind, rules: took, tasks };
+}
+
 function prove<Id>(
-  known: readonly (Sample<Id> & { before: Outcome })[],
+  known: readonly (Sample<Id> & { before: ProvedOutcome })[],
   is: CompiledRules,
   ruleId: string,
 ): Proof<Id>[] {
   const rule = is.rules.find(({ version }) => version.ruleId === ruleId);
   return known.map(({ id, incoming, before }) => {
-    const after = evaluate(is, incoming, { lastRule: true });
+    const after = proved(is, incoming);
     const taken = after.rules.some((each) => each.ruleId === ruleId);
     const tested = rule !== undefined && !taken ? testRule(rule, incoming, is.context) : null;
     const nearMiss = tested !== null && isNearMiss(tested);

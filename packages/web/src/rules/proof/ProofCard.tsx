@@ -1,5 +1,4 @@
-import { takers, type FieldChange } from '@hatband/core/dryrun';
-import type { Outcome } from '@hatband/core/rules';
+import { takers, type FieldChange, type ProvedOutcome } from '@hatband/core/dryrun';
 import { wordsOfValue, type Value as FieldValue } from '@hatband/core/tasks';
 import { Link } from 'react-router';
 import { dayText, useClock } from '../../shared/clock.ts';
@@ -69,7 +68,11 @@ function Values({ proof: { difference, after, before }, subject }: { proof: Samp
 }
 
 /** The fields that say something: what changes, what was read, and whether there is a due date. */
-function shownFields({ fields }: Outcome['tasks'][number], changes: readonly FieldChange[], subject: string) {
+function shownFields(
+  { fields }: ProvedOutcome['tasks'][number],
+  changes: readonly FieldChange[],
+  subject: string,
+) {
   const { fields: own, notes: _, ...builtIn } = fields;
   const all: [string, FieldValue | null][] = [...Object.entries(builtIn), ...Object.entries(own)];
   const gone = changes.filter(({ field }) => !all.some(([name]) => name === field));
@@ -86,7 +89,7 @@ function shownFields({ fields }: Outcome['tasks'][number], changes: readonly Fie
 
 const isEmpty = (value: FieldValue) => value === '' || (Array.isArray(value) && value.length === 0);
 
-const takerWords = (before: Outcome, after: Outcome) =>
+const takerWords = (before: ProvedOutcome, after: ProvedOutcome) =>
   after.rules.length === 0
     ? 'unclaimed from now on'
     : before.rules.length === 0

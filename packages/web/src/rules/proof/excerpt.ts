@@ -1,11 +1,12 @@
-import type { Incoming, Outcome } from '@hatband/core/rules';
+import type { ProvedOutcome } from '@hatband/core/dryrun';
+import type { Incoming } from '@hatband/core/rules';
 
 const AROUND = 50;
 
 /** The words around the place that a value was read from: the due date's, else the title's if it stands in the text. */
 export function excerptOf(
   { reading }: Incoming,
-  outcome: Outcome,
+  outcome: ProvedOutcome,
 ): { before: string; quote: string; after: string; field: string } | null {
   const { text } = reading.message;
   const evidence = outcome.tasks[0]?.evidence;
