@@ -1,21 +1,14 @@
 import { Anatomy } from '@hatband/core/anatomy';
 import { Mailbox, Message } from '@hatband/core/mail';
 import { DateFact, EventFact } from '@hatband/core/reading';
-import {
-  Band,
-  Held,
-  MadeTask,
-  Occasion,
-  OutcomeKind as OutcomeOfRules,
-  SourceKind,
-} from '@hatband/core/rules';
+import { Band, Held, MadeTask, Occasion, RuleOutcomeKind, SourceKind } from '@hatband/core/rules';
 import { z } from 'zod';
 import { Page, RowId } from './common.ts';
 import { endpoint } from './endpoint.ts';
 import { Task } from './tasks.ts';
 
 /** What the rules made of it; `waiting`: received and safe, not read yet. */
-export const OutcomeKind = z.enum(['waiting', ...OutcomeOfRules.options, 'failed']);
+export const OutcomeKind = z.enum(['waiting', ...RuleOutcomeKind.options, 'failed']);
 export type OutcomeKind = z.infer<typeof OutcomeKind>;
 
 /** Why a message waits at the door, before any rule. */

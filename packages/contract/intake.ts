@@ -11,7 +11,7 @@ export const PlusWord = z
   .regex(/^[a-z0-9][a-z0-9._-]*$/, 'A plus-word has letters, figures, dots and dashes only.')
   .max(40);
 
-export const Target = z.discriminatedUnion('kind', [
+export const AddressTarget = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('inbox'), name: z.string() }),
   z.object({ kind: z.literal('project'), id: z.string(), name: z.string() }),
 ]);
@@ -29,7 +29,7 @@ export type TurnedAway = z.infer<typeof TurnedAway>;
 export const Address = z.object({
   id: z.number(),
   address: z.string(),
-  target: Target,
+  target: AddressTarget,
   createdAt: z.string(),
   /** Behind the `+` of a watched mailbox's own address it means this one. */
   plusWord: z.string().nullable(),

@@ -5,13 +5,13 @@ export const Slice = z.object({ start: z.number().int(), end: z.number().int() }
 export type Slice = z.infer<typeof Slice>;
 
 /** Slices of a text joined to one string to read in, with the way back to where each character stands. */
-export interface Words {
+export interface JoinedWords {
   value: string;
   /** The slices of the whole text that the characters `start` to `end` of `value` came from. */
   slicesOf: (start: number, end: number) => Slice[];
 }
 
-export function joinSlices(text: string, slices: readonly Slice[]): Words {
+export function joinSlices(text: string, slices: readonly Slice[]): JoinedWords {
   const value = slices.map((s) => text.slice(s.start, s.end)).join('');
   return { value, slicesOf: (start, end) => locate(slices, start, end) };
 }

@@ -76,7 +76,7 @@ export interface Judgement {
 }
 
 /** Weighs the cues around a date phrase of a folded sentence: deadline, event or neither. `order`: the words are the user's own. */
-export function judge(
+export function weigh(
   folded: string,
   phrase: Phrase,
   language: Language,

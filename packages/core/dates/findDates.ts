@@ -10,7 +10,7 @@ import {
 import { localDateTime } from './clock.ts';
 import { cuesOf } from './cues.ts';
 import { addMonths, isoOf, offDays, parseDay, type Day, type IsOff } from './day.ts';
-import { DEADLINE, judge, type Judgement } from './deadline.ts';
+import { DEADLINE, weigh, type Judgement } from './deadline.ts';
 import { LocalDate, type DateOptions, type DatePhrase } from './phrase.ts';
 import { withImplied } from './implied.ts';
 import { findPhrases, type Phrase } from './phrases.ts';
@@ -102,7 +102,7 @@ function datesIn(sentence: Spoken, options: DateOptions, isOff: IsOff, named: Na
     (p) => !isOtherWord(text.slice(p.start, p.end), language) && p.start >= helloOf(sentence),
   );
   const dated = phrases.flatMap((phrase) => {
-    const { lead, tail, overdue, ...judgement } = judge(
+    const { lead, tail, overdue, ...judgement } = weigh(
       folded,
       phrase,
       language,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { DatePhrase } from '../dates/index.ts';
 import { CalendarEvent } from '../mail/index.ts';
-import { Value } from '../requests/index.ts';
+import { FoundValue } from '../requests/index.ts';
 import { Priority } from '../tasks/index.ts';
 
 /** Where a value stands: UTF-16 units of the message's text, its subject or a named header, with the words there. */
@@ -27,7 +27,7 @@ export const PairFact = z.object({ region: Region, label: z.string(), value: z.s
 export type PairFact = z.infer<typeof PairFact>;
 
 /** An amount, a reference number and the like. */
-export const ValueFact = Value.omit({ start: true, end: true }).extend({ region: Region, spans: Spans });
+export const ValueFact = FoundValue.omit({ start: true, end: true }).extend({ region: Region, spans: Spans });
 export type ValueFact = z.infer<typeof ValueFact>;
 
 /** What takes place: an appointment of a calendar part, without spans, or an event of the text, without a summary. */

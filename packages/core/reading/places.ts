@@ -1,4 +1,4 @@
-import { joinSlices, type Anatomy, type Words } from '../anatomy/index.ts';
+import { joinSlices, type Anatomy, type JoinedWords } from '../anatomy/index.ts';
 import { findDates, findLift, spokenIn, type DatePhrase, type Spoken } from '../dates/index.ts';
 import { detectLanguage, languageOf, LANGUAGES, type Language } from '../languages/index.ts';
 import type { Message } from '../mail/index.ts';
@@ -9,7 +9,7 @@ import type { ReadOptions } from './reading.ts';
 /** A stretch of the message that is read as one: the note, the newest words, the subject. */
 export interface Place {
   region: Region;
-  words: Words;
+  words: JoinedWords;
   part: 'text' | 'subject';
   whole: string;
   language: Language;
@@ -52,7 +52,7 @@ export function placesOf(
     ) ??
     languages[0] ??
     'en';
-  const place = (region: Region, words: Words, reference: string): Place => {
+  const place = (region: Region, words: JoinedWords, reference: string): Place => {
     const part = region === 'subject' ? 'subject' : 'text';
     const whole = part === 'subject' ? message.subject : message.text;
     const language = detectLanguage(words.value, main, languages) ?? main;

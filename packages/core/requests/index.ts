@@ -7,7 +7,7 @@ export type { Item } from './item.ts';
 export { findItems } from './items.ts';
 export { findPairs, Pair } from './pairs.ts';
 export { exclaimed, headerPriority, loneLevel, priorityIn } from './priority.ts';
-export { findValues, Value } from './values.ts';
+export { findValues, FoundValue } from './values.ts';
 export { cleanSubject } from './subject.ts';
 export { findEvents, type FoundEvent } from './events.ts';
 export { findTables, isHeading } from './tables.ts';

@@ -1,20 +1,20 @@
 import { z } from 'zod';
 
 /** Something of a plain kind in a text; `start` and `end` are its place in the text given. */
-export const Value = z.object({
+export const FoundValue = z.object({
   kind: z.enum(['money', 'percent', 'reference', 'link', 'address', 'phone', 'duration']),
   value: z.string(),
   start: z.number().int(),
   end: z.number().int(),
 });
-export type Value = z.infer<typeof Value>;
+export type FoundValue = z.infer<typeof FoundValue>;
 
 const MOST = 200;
 const CURRENCY = '(?:US|CA?|AU?|NZ|HK)\\$|€|\\$|£|S?Fr\\.|CHF|EUR|USD|GBP|CAD|AUD|NZD|SEK|NOK|DKK|kr\\.?';
 const NUMBER = "\\d{1,3}(?:[.,' \\u00a0\\u202f]\\d{3})*(?:[.,]\\d{1,2})?|\\d{1,12}(?:[.,]\\d{1,2})?";
 
 /** What the kinds look like, the most telling first: what one has taken, no later one takes again. */
-const KINDS: readonly [Value['kind'], RegExp][] = [
+const KINDS: readonly [FoundValue['kind'], RegExp][] = [
   ['link', /https?:\/\/[^\s<>"')\]]{1,2000}/gi],
   ['address', /(?<![\w.+-])[\w.+-]{1,64}@[\w-]{1,63}(?:\.[\w-]{1,63}){1,8}/g],
   [
@@ -37,8 +37,8 @@ const KINDS: readonly [Value['kind'], RegExp][] = [
 ];
 
 /** Amounts, percentages, reference numbers, links, addresses, phone numbers and durations of a text, in their order. */
-export function findValues(text: string): Value[] {
-  const found: Value[] = [];
+export function findValues(text: string): FoundValue[] {
+  const found: FoundValue[] = [];
   for (const [kind, pattern] of KINDS) {
     for (const match of text.matchAll(pattern)) {
       const value = match[0].replace(/[.,;]+$/, '');

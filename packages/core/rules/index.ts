@@ -47,7 +47,7 @@ export {
   RuleTrace,
   type TriedReading,
 } from './model/outcome.ts';
-export { OutcomeKind } from './model/outcomeKind.ts';
+export { RuleOutcomeKind } from './model/outcomeKind.ts';
 export { MadeTask } from './model/madeTask.ts';
 export { Proposal } from './model/proposal.ts';
 export { READING_KINDS, RuleReading, sayReading, type ReadingKind } from './kinds/readings/index.ts';

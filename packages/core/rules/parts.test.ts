@@ -12,7 +12,7 @@ import {
 import { senderLookup, wordLookup, LookupTable } from './message/lookupTable.ts';
 import { compilePattern } from './message/pattern.ts';
 import { version } from './testRules.ts';
-import { tidy } from './kinds/tidy.ts';
+import { applyTidy } from './kinds/tidy.ts';
 import { findWords } from './message/words.ts';
 
 describe('tidying', () => {
@@ -40,7 +40,7 @@ describe('tidying', () => {
     ['one\ntwo', [{ do: 'first line' }], 'one', 'the first line of it'],
     ['abcdef', [{ do: 'at most', characters: 4 }], 'abc…', 'at most 4 characters'],
   ])('%j %j', (value, steps, expected, words) => {
-    expect(tidy(value, steps)).toBe(expected);
+    expect(applyTidy(value, steps)).toBe(expected);
     expect(steps.map(sayStep).join()).toBe(words);
   });
 
@@ -49,7 +49,7 @@ describe('tidying', () => {
       { do: 'remove', words: ['re:'], from: 'start' },
       { do: 'case', to: 'first capital' },
     ];
-    expect(tidy(' Re: loan form ', steps)).toBe('Loan form');
+    expect(applyTidy(' Re: loan form ', steps)).toBe('Loan form');
   });
 });
 

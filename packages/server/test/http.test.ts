@@ -194,4 +194,11 @@ describe('events', () => {
     await settled(server, 2);
     expect((await listen('0', 2)).find((e) => e.kind === 'arrival')?.id).toBeNull();
   });
+
+  test('a page that missed more events than are kept is told to ask for everything', async () => {
+    for (const name of ['A', 'B', 'C']) await server.ask(contract.addProject, { body: { name } });
+    await server.store.write((trx) => trx('events').where('seq', '<=', 3).delete());
+    expect((await listen('1', 1)).map(({ kind }) => kind)).toEqual(['everything']);
+    expect((await listen('4', 1)).map(({ kind }) => kind)).not.toContain('everything');
+  });
 });

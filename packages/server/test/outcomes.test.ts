@@ -1,6 +1,6 @@
 import * as contract from '@hatband/contract';
 import { afterEach, beforeEach, expect, test } from 'vitest';
-import { arrive, goLive, startTestServer, type TestServer } from './testServer.ts';
+import { arrive, goLive, settled, startTestServer, type TestServer } from './testServer.ts';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -92,4 +92,28 @@ test('a rule by hand makes a comment where it finds a task, and the message coun
   const after = await server.ask(contract.startByHand, { params, body: { ruleId } });
   expect(after.outcome.kind).toBe('comment');
   expect(await commentsOn(task?.id)).toEqual(['The key is at the desk.']);
+});
+
+test('a reply knows what came before it, and an earlier message nothing of what came after', async () => {
+  const raw = (subject: string, id: string, more = '') =>
+    `From: orla@northcape.example\r\nSubject: ${subject}\r\nMessage-ID: <${id}@northcape.example>\r\n${more}\r\nPlease send the list of crates.\r\n`;
+  await server.send({ raw: raw('Crates', 'a') });
+  await settled(server, 1);
+  await server.send({ raw: raw('Re: Crates', 'b', 'In-Reply-To: <a@northcape.example>\r\n') });
+  await settled(server, 2);
+  const { items } = await server.ask(contract.listSamples, { query: { limit: 10 } });
+  const [reply, first] = items.map(({ incoming }) => incoming.tasks.thread.map(({ title }) => title));
+  expect(reply).toHaveLength(1);
+  expect(first).toEqual([]);
+});
+
+test('a task goes to the top or the bottom of its project, as its rule says', async () => {
+  await server.ask(contract.addProject, { body: { name: 'Loans' } });
+  const urgent = { all: [{ kind: 'words' as const, words: ['urgent'] }] };
+  await goLive(server, { name: 'Urgent', when: urgent, route: [{ project: 'Loans', place: 'top' }] });
+  await goLive(server, { name: 'Others', route: [{ project: 'Loans' }] });
+  for (const subject of ['First', 'Second', 'An urgent one', 'Third'])
+    await arrive(server, subject, 'Please sign it.');
+  const order = await server.store.read('tasks').orderBy('place').pluck('title');
+  expect(order).toEqual(['An urgent one', 'First', 'Second', 'Third']);
 });

@@ -1,8 +1,6 @@
 import * as contract from '@hatband/contract';
-import { MadeTask } from '@hatband/core/rules';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { nextTry } from '../src/arrivals/transitions.ts';
-import { insertTasks } from '../src/pipeline/insertTask.ts';
 import { arrive, goLive, oneTask, settled, startTestServer, until, type TestServer } from './testServer.ts';
 
 let server: TestServer;
@@ -72,61 +70,6 @@ test('a failure is tried five times again, each time after twice as long, and th
     16,
     null,
   ]);
-});
-
-test('a reply knows what came before it, and an earlier message nothing of what came after', async () => {
-  const raw = (subject: string, id: string, more = '') =>
-    `From: orla@northcape.example\r\nSubject: ${subject}\r\nMessage-ID: <${id}@northcape.example>\r\n${more}\r\nPlease send the list of crates.\r\n`;
-  await server.send({ raw: raw('Crates', 'a') });
-  await settled(server, 1);
-  await server.send({ raw: raw('Re: Crates', 'b', 'In-Reply-To: <a@northcape.example>\r\n') });
-  await settled(server, 2);
-  const { items } = await server.ask(contract.listSamples, { query: { limit: 10 } });
-  const [reply, first] = items.map(({ incoming }) => incoming.tasks.thread.map(({ title }) => title));
-  expect(reply).toHaveLength(1);
-  expect(first).toEqual([]);
-});
-
-test('a task goes to the top or the bottom of its project, as its rule says', async () => {
-  const { id: arrivalId } = await arrive(server, 'Loan form', 'Please sign it by Friday.');
-  const [made] = await server.store.read('tasks');
-  const task = (itemKey: string, place: 'top' | 'bottom') =>
-    MadeTask.parse({
-      rule: { ruleId: 'r', version: 1, name: 'r' },
-      itemKey,
-      fields: {
-        title: itemKey, due: null, start: null, deadline: null, priority: null, project: null, section: null,
-        assignee: null, tags: [], notes: '', reminders: [], fields: {},
-      },
-      evidence: {},
-      comment: null,
-      checklist: [],
-      effort: null,
-      place,
-    }); // prettier-ignore
-  const tasks = [task('above', 'top'), task('below', 'bottom')];
-  await server.store.write((trx) => insertTasks(trx, { arrivalId, tasks, at: '2026-11-24T14:00:00Z' }));
-  const order = (await server.store.read('tasks').orderBy('place').select('title')).map(({ title }) => title);
-  expect(order).toEqual(['above', made?.title, 'below']);
-});
-
-test('a page that missed more events than are kept is told to ask for everything', async () => {
-  for (const name of ['A', 'B', 'C']) await server.ask(contract.addProject, { body: { name } });
-  await server.store.write((trx) => trx('events').where('seq', '<=', 3).delete());
-  const heard = async (since: number) => {
-    const abort = new AbortController();
-    const response = await fetch(`http://127.0.0.1:${server.port}/api/events`, {
-      headers: { 'Last-Event-ID': String(since) },
-      signal: abort.signal,
-    });
-    const reader = response.body?.getReader();
-    let text = '';
-    while (!text.includes('data:')) text += new TextDecoder().decode((await reader?.read())?.value);
-    abort.abort();
-    return text;
-  };
-  expect(await heard(1)).toContain('"kind":"everything"');
-  expect(await heard(4)).not.toContain('everything');
 });
 
 test('what a rule makes is there at once: its project takes mail at its own address', async () => {

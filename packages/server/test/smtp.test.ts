@@ -122,6 +122,21 @@ describe('clients', () => {
     expect((await settled(server, 1)).items[0]?.subject).toBe('one go');
   });
 
+  test('of a message for more than a hundred addresses the rest is asked to come in another', async () => {
+    await Promise.all(
+      Array.from({ length: 100 }, (_, n) =>
+        server.ask(contract.addProject, { body: { name: `Project ${String(n)}` } }),
+      ),
+    );
+    const { items } = await server.ask(contract.listAddresses);
+    expect(items).toHaveLength(101);
+    const said = items.map(({ address }) => `RCPT TO:<${address}>\r\n`).join('');
+    const heard = await talk(`EHLO x\r\nMAIL FROM:<a@b.example>\r\n${said}QUIT\r\n`);
+    // The sender, and a hundred of them.
+    expect(heard.match(/^250 Accepted/gm)).toHaveLength(1 + 100);
+    expect(heard.match(/^452 4\.5\.3/gm)).toHaveLength(1);
+  });
+
   test('a delivery that breaks off leaves nothing behind, and the next is read', async () => {
     await talk(`EHLO x\r\n${envelope()}Subject: broken off\r\n\r\nhel`, true);
     await server.send({ subject: 'whole' });

@@ -85,7 +85,7 @@ type StepOf<K extends TidyKind> = { [P in K]: { do: P } & z.infer<(typeof kinds)
 export const TIDY_KINDS: { [K in TidyKind]: TidyWork<StepOf<K>> & { schema: z.ZodObject } } = kinds;
 
 /** The value after all steps, without blanks around it. */
-export const tidy = (value: string, steps: readonly TidyStep[]): string =>
+export const applyTidy = (value: string, steps: readonly TidyStep[]): string =>
   steps.reduce((left, step) => applyStep(left, step).trim(), value.trim());
 
 const applyStep = <K extends TidyKind>(value: string, step: StepOf<K>): string =>

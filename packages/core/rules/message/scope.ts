@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { sameName } from '../../tasks/index.ts';
-import { joinSlices, type Words } from '../../anatomy/index.ts';
+import { joinSlices, type JoinedWords } from '../../anatomy/index.ts';
 import type { EvidenceSpan, Reading } from '../../reading/index.ts';
 
 const Header = z.strictObject({ header: z.string().trim().min(1, 'Name a header.') });
@@ -47,7 +47,7 @@ function whole(part: 'subject' | 'text', value: string): ScopeText {
   return { value, spans: spansIn(part, value, joinSlices(value, [all(value)])) };
 }
 
-function spansIn(part: EvidenceSpan['part'], text: string, words: Words, header?: string) {
+function spansIn(part: EvidenceSpan['part'], text: string, words: JoinedWords, header?: string) {
   return (start: number, end: number): EvidenceSpan[] => {
     const value = words.value.slice(start, end);
     const from = start + value.length - value.trimStart().length;

@@ -7,7 +7,7 @@ import { Proposal } from './proposal.ts';
 import { Evidence, Held, RuleName } from './evidence.ts';
 import { KnownTask } from '../message/incoming.ts';
 import { RuleReading } from '../kinds/readings/index.ts';
-import { OutcomeKind } from './outcomeKind.ts';
+import { RuleOutcomeKind } from './outcomeKind.ts';
 import { Tested } from './when.ts';
 
 export const MadeComment = z.object({
@@ -77,7 +77,7 @@ export const NothingReason = z.enum([
 
 /** What a message became by the rules, and how. */
 export const Outcome = z.object({
-  kind: OutcomeKind,
+  kind: RuleOutcomeKind,
   reason: NothingReason.nullable(),
   /** The rules that took it, in their order. */
   rules: z.array(RuleName),

@@ -15,7 +15,7 @@ import type { ReadRow } from '../model/rule.ts';
 import type { CompiledRow } from '../model/rows.ts';
 import type { Clause } from '../message/clause.ts';
 import { HoldForPerson } from '../kinds/stops.ts';
-import { tidy, type TidyStep } from '../kinds/tidy.ts';
+import { applyTidy, type TidyStep } from '../kinds/tidy.ts';
 import type { Found, ReadInput, Unit } from '../message/unit.ts';
 import type { View } from '../message/view.ts';
 
@@ -119,7 +119,7 @@ function choose(
   const misfits: Misfit[] = [];
   const taken: Found[] = [];
   for (const each of found) {
-    const words = tidy(wordsOfValue(each.value), steps);
+    const words = applyTidy(wordsOfValue(each.value), steps);
     if (compiled.row.nothing.some((sign) => sameName(sign, words))) continue;
     const checked = check(compiled, words, setting, makes);
     if ('value' in checked) taken.push({ value: checked.value, spans: each.spans });

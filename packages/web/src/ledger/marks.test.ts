@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { segmentsOf, unwrap, type Mark } from './marks.ts';
+import { task } from '../../test/made.ts';
+import { marksOf, segmentsOf, unwrap, type Mark } from './marks.ts';
 
 const mark = (start: number, end: number, field: string): Mark => ({
   taskId: 1,
@@ -40,4 +41,24 @@ test('hard wraps become blanks, line ends that say something stay; no letter mov
     'Please return the signed loan form for the tide gauge as soon as you can.\nDue: Friday\n- one\n',
   );
   expect(unwrap(text)).toHaveLength(text.length);
+});
+
+test('each place that a rule read is marked; of what the user wrote nothing is', () => {
+  const span = { part: 'text' as const, start: 4, end: 9, quote: 'by 3 ' };
+  const made = {
+    ruleId: 'r1',
+    version: 1,
+    readingId: null,
+    readingKind: 'deadline',
+    ruleName: 'Loans',
+    reading: '',
+  };
+  const evidence = {
+    due: { by: 'rule' as const, ...made, spans: [span, { ...span, start: 20, end: 25 }] },
+    title: { by: 'user' as const, at: '2026-11-24T14:10:00Z', was: 'Loan form' },
+  };
+  expect(marksOf([task({ id: 7, evidence })])).toEqual([
+    { taskId: 7, field: 'due', part: 'text', start: 4, end: 9 },
+    { taskId: 7, field: 'due', part: 'text', start: 20, end: 25 },
+  ]);
 });

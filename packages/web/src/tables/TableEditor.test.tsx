@@ -39,6 +39,21 @@ test('cells of a spreadsheet are pasted as rows; empty rows are not saved', asyn
   });
 });
 
+test('what is pasted into the column of values leaves the words as they are', async () => {
+  const { user } = show(<TableEditor table={table} />, answers);
+  await user.click(screen.getByRole('textbox', { name: 'value 1' }));
+  await user.paste('South hall\nStore\n');
+  const shown = screen.getAllByRole('textbox', { name: /^(words|value) \d$/ });
+  expect(shown.map((cell) => (cell as HTMLInputElement).value)).toEqual([
+    'Quay',
+    'South hall',
+    '',
+    'Store',
+    '',
+    '',
+  ]);
+});
+
 test('Enter and the arrow keys go from cell to cell', async () => {
   const { user } = show(<TableEditor table={table} />, answers);
   await user.click(screen.getByRole('textbox', { name: 'value 1' }));

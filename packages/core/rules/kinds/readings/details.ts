@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { Value as ValueFact } from '../../../requests/index.ts';
+import { FoundValue } from '../../../requests/index.ts';
 import { factsIn } from '../../message/factsIn.ts';
 import { sayScopes, Scopes } from '../../message/scope.ts';
 import { readingBase, readingKind } from './kind.ts';
 
-const NAMES: Record<ValueFact['kind'], string> = {
+const NAMES: Record<FoundValue['kind'], string> = {
   money: 'an amount',
   percent: 'a percentage',
   reference: 'a reference number',
@@ -15,7 +15,7 @@ const NAMES: Record<ValueFact['kind'], string> = {
 };
 
 export const detail = readingKind(
-  z.strictObject({ ...readingBase, kind: z.literal('detail'), of: ValueFact.shape.kind, in: Scopes }),
+  z.strictObject({ ...readingBase, kind: z.literal('detail'), of: FoundValue.shape.kind, in: Scopes }),
   {
     label: 'a number, an amount, a link',
     doc: 'The first reference number (`reference`), amount (`money`), percentage (`percent`), `link`, `address`, `phone` number or `duration` of the subject, your note and the newest words; of an item those in its own words first.',

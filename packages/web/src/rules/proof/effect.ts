@@ -2,7 +2,7 @@ import { takers } from '@hatband/core/dryrun';
 import { fieldName } from '@hatband/core/rules';
 import type { SampleProof } from './useProof.ts';
 
-export interface Effect {
+export interface ProofEffect {
   samples: number;
   taken: number;
   nearMisses: number;
@@ -14,7 +14,7 @@ export interface Effect {
 }
 
 /** The proofs in numbers. */
-export function effectOf(proofs: readonly SampleProof[]): Effect {
+export function effectOf(proofs: readonly SampleProof[]): ProofEffect {
   const count = (holds: (proof: SampleProof) => boolean) => proofs.filter(holds).length;
   const changed = proofs.flatMap(({ difference: d }) => (d.kind === 'changed' ? d.fields : []));
   const fields = [...new Set(changed.map(({ field }) => field))].map((field) => ({
@@ -37,7 +37,7 @@ export function effectOf(proofs: readonly SampleProof[]): Effect {
 const get = (n: number) => (n === 1 ? '1 gets' : `${String(n)} get`);
 
 /** The changes in words; “nothing changes” where there are none. */
-export function changesOf(effect: Effect): string[] {
+export function changesOf(effect: ProofEffect): string[] {
   return [
     ...effect.fields.map(
       ({ field, n }) =>
@@ -49,7 +49,7 @@ export function changesOf(effect: Effect): string[] {
   ];
 }
 
-export function sayEffect(effect: Effect): string {
+export function sayEffect(effect: ProofEffect): string {
   const changes = changesOf(effect);
   const what = changes.length === 0 ? 'nothing would change' : changes.join(', ');
   return `On the ${String(effect.samples)} messages already here: takes ${String(effect.taken)}; ${what}.`;

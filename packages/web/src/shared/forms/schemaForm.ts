@@ -11,7 +11,7 @@ export type Control =
   | { type: 'yes' }
   | { type: 'value' };
 
-export interface Part {
+export interface FormPart {
   name: string;
   control: Control;
 }
@@ -20,7 +20,7 @@ export interface Part {
 const APART = new Set(['id', 'tidy']);
 
 /** The parts of a kind, from its schema: so that a new kind has an editor without a line of code for it. */
-export function partsOf(schema: z.ZodObject): Part[] {
+export function partsOf(schema: z.ZodObject): FormPart[] {
   return Object.entries(schema.shape)
     .filter(([name, part]) => !APART.has(name) && !(part instanceof z.ZodLiteral))
     .map(([name, part]) => ({ name, control: controlOf(name, part) }));
