@@ -54,6 +54,15 @@ test('a paused mailbox is left alone; what came meanwhile comes in once it goes 
   expect((await settled(theServer(), 1)).items.map(({ subject }) => subject)).toEqual(['Meanwhile']);
 });
 
+test('what a rule does is done to each message that it takes', async () => {
+  await goLive(theServer(), { name: 'Note it', effects: [{ kind: 'label', add: ['Noted'], remove: [] }] });
+  await watch([{ folder: 'INBOX', for: ['arrival'] }]);
+  await put(letter('One'));
+  await put(letter('Two'));
+  const { items } = await settled(theServer(), 2);
+  for (const { id } of items) expect((await carriedOut(id)).map(({ state }) => state)).toEqual(['done']);
+});
+
 test('what two rules do is done one after the other, the second where the first has moved the message', async () => {
   const file = await byHand('File it', { kind: 'move', folder: 'Archive' });
   const note = await byHand('Note it', { kind: 'label', add: ['Noted'], remove: [] });

@@ -17,7 +17,10 @@ async function messagesOf(mbox: string, { most = 10_000_000, piece = 7 } = {}): 
 }
 
 test.each([1, 5, 64, 100_000])('messages are parted wherever pieces of %d bytes end', async (piece) => {
-  const found = await messagesOf(message('Ropes', '>From here on, not From there.') + message('Anchors', 'x'), { piece });
+  const found = await messagesOf(
+    message('Ropes', '>From here on, not From there.') + message('Anchors', 'x'),
+    { piece },
+  );
   expect(found.map((each) => /Subject: (.*)/.exec(each)?.[1])).toEqual(['Ropes', 'Anchors']);
   expect(isMbox(FROM)).toBe(true);
   expect(isMbox('From: a@quay.example')).toBe(false);

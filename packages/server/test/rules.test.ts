@@ -63,6 +63,13 @@ describe('rules', () => {
       ruleName: 'Loans',
       version: 1,
     });
+    await server.send({ subject: 'Second', text: 'by 4 December' });
+    await settled(server, 2);
+    const { items } = await server.ask(contract.listTasks);
+    expect(items.map(({ evidence }) => evidence.due)).toMatchObject([
+      { ruleName: 'Lenders', version: 2 },
+      { ruleName: 'Loans', version: 1 },
+    ]);
     await expect(
       server.ask(contract.goLive, { params: { id: live.id }, revision: next.revision }),
     ).rejects.toMatchObject({ problem: { status: 409 } });
