@@ -1,6 +1,6 @@
 import { useState } from 'react';
 
-export interface Entry<T> {
+interface Entry<T> {
   key: number;
   value: T;
   change: (value: T) => void;
