@@ -1,4 +1,4 @@
-import type { Rule, Task } from '@hatband/contract';
+import type { Arrival, Rule, Task } from '@hatband/contract';
 import { RuleDefinition, type RuleInput } from '@hatband/core/rules';
 
 /** A task as the server answers it, with what is said otherwise. */
@@ -40,5 +40,30 @@ export const rule = (definition: RuleInput, more: Partial<Rule> = {}): Rule => (
   deleted: false,
   problems: [],
   revision: 1,
+  ...more,
+});
+
+/** A message in the Ledger as the server answers it. */
+export const arrival = (more: Partial<Arrival> = {}): Arrival => ({
+  id: 3,
+  receivedAt: '2026-11-24T09:05:00Z',
+  source: 'smtp',
+  occasion: 'arrival',
+  label: null,
+  from: { name: 'Ines', address: 'ines@quay.example' },
+  asks: { name: 'Orla Penhale', address: 'orla@cape.example' },
+  subject: 'Loan form',
+  outcome: { kind: 'tasks', taskIds: [7], ruleId: 'r1', held: [], gate: null },
+  deliveries: 1,
+  tasks: [
+    {
+      id: 7,
+      title: 'Return the loan form',
+      due: '2026-12-03',
+      priority: 'high',
+      status: 'needs action',
+      project: { id: 'p1', name: 'Loans in' },
+    },
+  ],
   ...more,
 });
