@@ -74,6 +74,17 @@ describe('what is asked for, verb first', () => {
     );
   });
 
+  test.each<[LanguageCode, string, string]>([
+    ['en', 'Please sign the form. Please return the key. Please send the list.', 'Sign the form'],
+    [
+      'de',
+      'Bitte unterschreiben Sie das Formular. Bitte schicken Sie die Liste.',
+      'Unterschreiben das Formular',
+    ],
+  ])('of requests that are equally plain the first, in %s', (language, text, title) => {
+    expect(titleOf(text, language)).toBe(title);
+  });
+
   test('in the user’s own words the verb may come last', () => {
     expect(titleOf('Orla bis Mittwoch zurückrufen', 'de', true)).toBe('Zurückrufen Orla');
     expect(titleOf('Orla bis Mittwoch zurückrufen', 'de')).toBeNull();
