@@ -14,9 +14,9 @@ module.exports = {
     only('server', 'contract', 'core'),
     only('web', 'contract', 'core'),
     {
-      name: 'core-knows-no-node',
+      name: 'only-server-and-terminal-know-node',
       severity: 'error',
-      from: { path: '^packages/core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^packages/(core|contract|web/src)/', pathNot: '\\.test\\.tsx?$' },
       to: { dependencyTypes: ['core'] },
     },
     {

@@ -3,6 +3,28 @@ import hooks from 'eslint-plugin-react-hooks';
 import { defineConfig } from 'eslint/config';
 import ts from 'typescript-eslint';
 
+// One program knows the types of both; what runs in one of them names nothing of the other.
+const OF_THE_PAGE = [
+  'window',
+  'document',
+  'localStorage',
+  'sessionStorage',
+  'navigator',
+  'location',
+  'history',
+  'self',
+];
+const OF_NODE = [
+  'process',
+  'Buffer',
+  'global',
+  'require',
+  'module',
+  '__dirname',
+  '__filename',
+  'setImmediate',
+];
+
 export default defineConfig(
   { ignores: ['**/node_modules', 'dist', 'data', 'demo-data', 'test-results'] },
   js.configs.recommended,
@@ -26,10 +48,19 @@ export default defineConfig(
     },
   },
   {
-    // Core runs in Node, in the page and in workers, and knows none of them.
-    files: ['packages/core/**/*.ts'],
+    // Core and the contract run in Node, in the page and in workers, and know none of them.
+    files: ['packages/{core,contract}/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: { 'no-undef': 'error' },
+  },
+  {
+    files: ['packages/{server,cli}/src/**/*.ts'],
+    rules: { 'no-restricted-globals': ['error', ...OF_THE_PAGE] },
+  },
+  {
+    files: ['packages/web/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}'],
+    rules: { 'no-restricted-globals': ['error', ...OF_NODE] },
   },
   {
     files: ['packages/{server,web,cli,contract,core/rules}/**/*.{ts,tsx}'],

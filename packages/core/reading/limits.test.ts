@@ -6,15 +6,14 @@ import { read } from './index.ts';
 
 const options = { me: ['c@d.example'], zone: 'Europe/London', dateOrder: 'DMY' } as const;
 
-describe('messages that are long, deep or malicious come to an end', () => {
+/** Of the length that its name tells. */
+const SHARE = amount(0.25, 1);
+
+describe(`messages that are long, deep or malicious come to an end, at ${String(SHARE * 100)} % of the length`, () => {
   test.each(Object.entries(LONG_MAILS))(
     '%s',
     async (_, make) => {
-      const { message } = await read(
-        new TextEncoder().encode(make(amount(0.25, 1))),
-        options,
-        '2026-03-10T10:00:00Z',
-      );
+      const { message } = await read(new TextEncoder().encode(make(SHARE)), options, '2026-03-10T10:00:00Z');
       expect(message.text.length).toBeLessThanOrEqual(TEXT_LIMIT);
     },
     30_000,

@@ -3,7 +3,7 @@ import { createServer, type RequestListener, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino, type Logger } from 'pino';
 import { openAccess } from './access/access.ts';
-import { makeBackground } from './background.ts';
+import { makeBackground, type Background } from './background.ts';
 import { makeClock, type Clock } from './clock.ts';
 import type { Config } from './config.ts';
 import { codeOf, StartFailure, traceOf } from './errors.ts';
@@ -88,16 +88,17 @@ interface Base {
 async function listen(config: Config, parts: Parts, base: Base): Promise<RunningServer> {
   const { store, clock, log, user } = base;
   const { domain } = config;
-  const events = makeEvents(store, makeBackground(log));
+  const background = makeBackground(log);
+  const events = makeEvents(store, background);
   const liveRules = openRuleSet(store, user);
   const reader = parts.reader ?? startReader(parts.readerScript, parts.readerTimeoutMs ?? READER_TIMEOUT_MS);
   const wake = () => pipeline.wake();
   const intake = await openIntake(
     config,
-    { ...base, liveRules },
+    { ...base, background, liveRules },
     { wake, receiving: () => smtp.receiving() },
   );
-  const shared = { ...base, ...intake, events, liveRules };
+  const shared = { ...base, ...intake, background, events, liveRules };
   const smtpAt = { host: config.smtpHost, port: config.smtpPort };
   const app = makeApp({
     ...shared,
@@ -160,11 +161,10 @@ interface Pipeline {
 /** What all ways in have in common: who is known, what is taken, and where it is stored. */
 async function openIntake(
   { domain, dataFolder }: Config,
-  base: Base & { liveRules: () => Promise<CompiledRules> },
+  base: Base & { background: Background; liveRules: () => Promise<CompiledRules> },
   { wake, receiving }: Pipeline,
 ) {
   const { store, clock, log, liveRules } = base;
-  const background = makeBackground(log);
   const budget = makeByteBudget();
   const directory = await openDirectory(store, domain, clock, (error) => {
     log.error({ error: traceOf(error) }, 'the addresses could not be read anew');
@@ -172,7 +172,7 @@ async function openIntake(
   const deposit = makeDeposit(store, wake, () => receiving() + imports.underWay());
   const context = async () => (await liveRules()).context;
   const receive = makeReceive({ store, deposit, context, clock });
-  const shared = { background, budget, directory, receive };
+  const shared = { budget, directory, receive };
   const imports = await openImports({ ...base, ...shared, folder: dataFolder });
   return { ...shared, imports, practiceNews: new PracticeNews() };
 }

@@ -42,3 +42,16 @@ test('an endless line is broken, and nothing of it is lost', async () => {
   expect(longest).toBeLessThanOrEqual(256 * 1024);
   expect(found.replaceAll('\n', '')).toContain(line);
 });
+
+test('a file that cannot be read to its end is told of', async () => {
+  const broken = new Readable({
+    read() {
+      this.push(message('Ropes', 'x'));
+      this.destroy(new Error('the disk is gone'));
+    },
+  });
+  const reading = async () => {
+    for await (const content of messagesInMbox(broken, 1000)) expect(content.length).toBeLessThan(1000);
+  };
+  await expect(reading()).rejects.toThrow('the disk is gone');
+});

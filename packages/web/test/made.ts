@@ -1,5 +1,6 @@
 import type { Arrival, Rule, Task } from '@hatband/contract';
-import { RuleDefinition, type RuleInput } from '@hatband/core/rules';
+import { read } from '@hatband/core/reading';
+import { Delivery, KnownTasks, RuleDefinition, type RuleInput } from '@hatband/core/rules';
 
 /** A task as the server answers it, with what is said otherwise. */
 export const task = (more: Partial<Task> = {}): Task => ({
@@ -66,4 +67,31 @@ export const arrival = (more: Partial<Arrival> = {}): Arrival => ({
     },
   ],
   ...more,
+});
+
+/** Messages of these subjects to prove rules on, all with one deadline. */
+export const samples = (subjects: readonly string[]) =>
+  Promise.all(
+    subjects.map(async (subject, i) => ({
+      id: i + 1,
+      receivedAt: '2026-11-24T14:00:00Z',
+      incoming: {
+        reading: await read(
+          new TextEncoder().encode(
+            `From: o@cape.example\nSubject: ${subject}\n\nPlease answer by 3 December.`,
+          ),
+          { me: [], zone: 'UTC', dateOrder: 'DMY' },
+          '2026-11-24T14:00:00Z',
+        ),
+        delivery: Delivery.parse({ at: '2026-11-24T14:00' }),
+        tasks: KnownTasks.parse({}),
+      },
+    })),
+  );
+
+/** A rule at work, known by its name. */
+export const version = (definition: RuleInput) => ({
+  ruleId: definition.name,
+  version: 1,
+  definition: RuleDefinition.parse(definition),
 });

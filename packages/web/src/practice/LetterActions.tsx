@@ -76,22 +76,23 @@ const draftOf = (letter: PracticeMessage, how: 'reply' | 'forward'): Draft => ({
 /** Its labels; those by which rules start are offered. */
 function Labels({ letter, act }: Pick<Props, 'letter' | 'act'>) {
   const { data } = useQuery(rules);
-  if (!data) return null;
-  const starting = data.items.flatMap(({ state, live }) =>
+  const starting = (data?.items ?? []).flatMap(({ state, live }) =>
     state === 'live' && live?.start.kind === 'label' ? live.start.is : [],
   );
   return (
     <div className={css.labels}>
       <span>labels</span>
-      <Words
-        name="labels"
-        words={letter.labels}
-        options={[...new Set(starting)]}
-        onChange={(labels) => {
-          act.mutate(() => call(markPractice, { params: { id: letter.uid }, body: { labels } }));
-        }}
-      />
-      {starting.length === 0 && (
+      {data && (
+        <Words
+          name="labels"
+          words={letter.labels}
+          options={[...new Set(starting)]}
+          onChange={(labels) => {
+            act.mutate(() => call(markPractice, { params: { id: letter.uid }, body: { labels } }));
+          }}
+        />
+      )}
+      {data && starting.length === 0 && (
         <span>
           No live rule starts by a label yet: <Link to="/rules">write one</Link>.
         </span>

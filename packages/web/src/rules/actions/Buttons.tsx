@@ -11,18 +11,24 @@ import { LinkButton } from '../../shared/page/LinkButton.tsx';
 /** What is asked about before it is done, or looked at. */
 export type Asked = 'live' | 'delete' | 'versions' | null;
 
-interface Props {
+/** A rule as it is written now. */
+export interface RuleAtHand {
   rule: Rule;
   all: readonly Rule[];
   definition: RuleDefinition;
   unsaved: boolean;
+  /** What keeps the rule from working. */
   problems: readonly Misfit[];
   proofs: SampleProof[] | null;
+  onSaved: () => void;
+  /** Another order of the rules, to be looked at first. */
+  onOrder: (order: string[]) => void;
+}
+
+interface Props extends RuleAtHand {
   act: ReturnType<typeof useAct>;
   save: () => Promise<Rule>;
-  onSaved: () => void;
   onAsk: (asked: Asked) => void;
-  onOrder: (order: string[]) => void;
 }
 
 /** A rule that names what is not there can be kept as a draft; one whose form is broken cannot. */

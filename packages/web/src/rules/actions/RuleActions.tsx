@@ -1,28 +1,17 @@
-import { deleteRule, goLive, saveDraft, type Rule } from '@hatband/contract';
+import { deleteRule, goLive, saveDraft } from '@hatband/contract';
 import type { Misfit, RuleDefinition } from '@hatband/core/rules';
 import { useState } from 'react';
 import { call } from '../../api/call.ts';
 import { ErrorLine } from '../../shared/page/Page.tsx';
 import { useAct } from '../../shared/useAct.ts';
-import type { SampleProof } from '../proof/useProof.ts';
 import css from '../Rules.module.css';
-import { Buttons, type Asked } from './Buttons.tsx';
+import { Buttons, type Asked, type RuleAtHand } from './Buttons.tsx';
 import { DeleteRule, GoLive } from './Confirm.tsx';
 import { Versions } from './Versions.tsx';
 
-interface Props {
-  rule: Rule;
-  all: readonly Rule[];
-  definition: RuleDefinition;
-  unsaved: boolean;
-  /** What keeps the rule from working. */
-  problems: readonly Misfit[];
-  proofs: SampleProof[] | null;
-  onSaved: () => void;
+interface Props extends RuleAtHand {
   /** A version of before becomes what is written now. */
   onTakeBack: (definition: RuleDefinition) => void;
-  /** Another order of the rules, to be looked at first. */
-  onOrder: (order: string[]) => void;
 }
 
 /** What can be done with the rule as it stands; going live shows its effect first. */

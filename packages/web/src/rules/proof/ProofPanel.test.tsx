@@ -1,17 +1,12 @@
 import { openProof } from '@hatband/core/dryrun';
-import { read } from '@hatband/core/reading';
-import { Context, Delivery, KnownTasks, RuleDefinition, type RuleInput } from '@hatband/core/rules';
+import { Context, type RuleInput } from '@hatband/core/rules';
 import { screen } from '@testing-library/react';
 import { beforeAll, expect, test, vi } from 'vitest';
+import { samples, version } from '../../../test/made.ts';
 import { show } from '../../../test/show.tsx';
 import type { Samples } from '../queries.ts';
 import { ProofPanel } from './ProofPanel.tsx';
 
-const version = (definition: RuleInput) => ({
-  ruleId: definition.name,
-  version: 1,
-  definition: RuleDefinition.parse(definition),
-});
 const taking = (name: string, word: string): RuleInput => ({
   name,
   when: { all: [{ kind: 'words', words: [word] }] },
@@ -21,24 +16,8 @@ const LOANS = taking('Loans', 'loan');
 
 let data: Samples;
 beforeAll(async () => {
-  const mail = async (subject: string) => ({
-    reading: await read(
-      new TextEncoder().encode(`From: o@cape.example\nSubject: ${subject}\n\nPlease answer by 3 December.`),
-      { me: [], zone: 'UTC', dateOrder: 'DMY' },
-      '2026-11-24T14:00:00Z',
-    ),
-    delivery: Delivery.parse({ at: '2026-11-24T14:00' }),
-    tasks: KnownTasks.parse({}),
-  });
-  const subjects = ['A loan', 'Another loan', 'Cake'];
   data = {
-    items: await Promise.all(
-      subjects.map(async (subject, i) => ({
-        id: i + 1,
-        receivedAt: '2026-11-24T14:00:00Z',
-        incoming: await mail(subject),
-      })),
-    ),
+    items: await samples(['A loan', 'Another loan', 'Cake']),
     total: 3,
     context: Context.parse({}),
   };

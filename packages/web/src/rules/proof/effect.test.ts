@@ -1,37 +1,19 @@
 import { openProof } from '@hatband/core/dryrun';
-import { read } from '@hatband/core/reading';
-import { Context, Delivery, KnownTasks, RuleDefinition, type RuleInput } from '@hatband/core/rules';
+import { Context, type RuleInput } from '@hatband/core/rules';
 import { beforeAll, expect, test } from 'vitest';
+import { samples, version } from '../../../test/made.ts';
 import { changesOf, effectOf, sayEffect } from './effect.ts';
 import type { SampleProof } from './useProof.ts';
 
-const version = (definition: RuleInput) => ({
-  ruleId: definition.name,
-  version: 1,
-  definition: RuleDefinition.parse(definition),
-});
 const LOANS: RuleInput = { name: 'Loans', when: { all: [{ kind: 'words', words: ['loan'] }] } };
 
-let samples: Parameters<typeof openProof<number>>[0];
+let mails: Awaited<ReturnType<typeof samples>>;
 beforeAll(async () => {
-  const mail = async (subject: string) => ({
-    reading: await read(
-      new TextEncoder().encode(`From: o@cape.example\nSubject: ${subject}\n\nPlease answer by 3 December.`),
-      { me: [], zone: 'UTC', dateOrder: 'DMY' },
-      '2026-11-24T14:00:00Z',
-    ),
-    delivery: Delivery.parse({ at: '2026-11-24T14:00' }),
-    tasks: KnownTasks.parse({}),
-  });
-  samples = [
-    { id: 1, incoming: await mail('A loan') },
-    { id: 2, incoming: await mail('Another loan') },
-    { id: 3, incoming: await mail('Cake') },
-  ];
+  mails = await samples(['A loan', 'Another loan', 'Cake']);
 });
 
 const proofs = (live: RuleInput[], next: RuleInput[]): SampleProof[] =>
-  openProof(samples, live.map(version), Context.parse({}))(next.map(version), 'Loans');
+  openProof(mails, live.map(version), Context.parse({}))(next.map(version), 'Loans');
 
 test('a rule that changes nothing says so', () => {
   const effect = effectOf(proofs([LOANS], [LOANS]));
