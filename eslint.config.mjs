@@ -1,4 +1,5 @@
 import js from '@eslint/js';
+import a11y from 'eslint-plugin-jsx-a11y';
 import hooks from 'eslint-plugin-react-hooks';
 import { defineConfig } from 'eslint/config';
 import ts from 'typescript-eslint';
@@ -70,8 +71,20 @@ export default defineConfig(
   },
   {
     files: ['packages/web/**/*.tsx', 'packages/web/**/*.ts'],
-    plugins: { 'react-hooks': hooks },
-    rules: hooks.configs.recommended.rules,
+    plugins: { 'react-hooks': hooks, 'jsx-a11y': a11y },
+    rules: {
+      ...hooks.configs.recommended.rules,
+      ...a11y.flatConfigs.recommended.rules,
+      // What one opens by a key or a click takes the focus with it.
+      'jsx-a11y/no-autofocus': 'off',
+      // What is around controls may hear their keys, and files that are dropped on it; a click wants a control.
+      'jsx-a11y/no-noninteractive-element-interactions': ['error', { handlers: ['onClick', 'onMouseDown'] }],
+      'jsx-a11y/no-static-element-interactions': ['error', { handlers: ['onClick', 'onMouseDown'] }],
+      'jsx-a11y/label-has-associated-control': [
+        'error',
+        { controlComponents: ['Input', 'InputNumber', 'Choose', 'Words', 'DatePicker', 'Checkbox'] },
+      ],
+    },
   },
   {
     files: ['**/*.mjs'],
