@@ -1,4 +1,5 @@
 export { detectLanguage } from './detect.ts';
+export { findWords, hasWords, isOpen, tokensOf, type Place } from './findWords.ts';
 export { fold } from './fold.ts';
 export { LanguageCode, type Language, type Words } from './language.ts';
 export { LANGUAGES, languageOf, perLanguage } from './languages.ts';

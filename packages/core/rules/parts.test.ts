@@ -13,7 +13,7 @@ import { senderLookup, wordLookup, LookupTable } from './message/lookupTable.ts'
 import { compilePattern } from './message/pattern.ts';
 import { version } from './testRules.ts';
 import { applyTidy } from './kinds/tidy.ts';
-import { findWords } from './message/words.ts';
+import { findWords } from '../languages/index.ts';
 
 describe('tidying', () => {
   test.each<[string, TidyStep[], string, string]>([

@@ -1,5 +1,6 @@
 export {
   checkKind,
+  effortMinutes,
   parseDuration,
   parseMoney,
   parseNumber,
@@ -25,3 +26,6 @@ export {
 export { Tag, TagColour } from './tag.ts';
 export { TaskTemplate, WrittenTemplate } from './template.ts';
 export { DecimalMark, FieldKind, Money, Value, wordsOfValue } from './value.ts';
+export { gapsIn, requirementsOf, type Requirements } from './gaps.ts';
+export { NamedView, TaskColumn, TaskScope, TaskSort, TaskView } from './view.ts';
+export * from './filter/index.ts';

@@ -169,6 +169,16 @@ export function parseDuration(words: string): string | null {
   return minutes > 0 && settled ? isoDuration(Math.round(minutes)) : null;
 }
 
+const WORKING_HOURS = 8;
+
+/** The minutes of an effort; a day of work has eight hours. 0 where it is no ISO 8601 duration. */
+export function effortMinutes(iso: string): number {
+  const [, weeks, days, hours, minutes] =
+    /^P(?:(\d+)W)?(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?)?$/.exec(iso) ?? [];
+  const workdays = Number(weeks ?? 0) * 5 + Number(days ?? 0);
+  return (workdays * WORKING_HOURS + Number(hours ?? 0)) * 60 + Number(minutes ?? 0);
+}
+
 function isoDuration(minutes: number): string {
   if (minutes % (24 * 60) === 0) return `P${String(minutes / (24 * 60))}D`;
   const hours = Math.floor(minutes / 60);

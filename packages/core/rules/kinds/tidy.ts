@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import { fold } from '../../languages/index.ts';
+import { findWords, fold } from '../../languages/index.ts';
 import type { KindWords } from './kindWords.ts';
 import { unionOf } from './unionOf.ts';
-import { findWords } from '../message/words.ts';
 
 /** What is done with a tidy step `S`, whatever its kind. */
 interface TidyWork<S> extends KindWords<S> {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { findWords, type Place } from './words.ts';
+import { findWords, type Place } from '../../languages/index.ts';
 
 /**
  * A table that gives a value for words in the message, its sender's address or his domain. Rows are asked from the top;

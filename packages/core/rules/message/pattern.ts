@@ -1,6 +1,6 @@
 import { RE2JS } from 're2js';
 import { z } from 'zod';
-import type { Place } from './words.ts';
+import type { Place } from '../../languages/index.ts';
 
 /** A pattern in the syntax of RE2: runs in linear time, knows named groups, no lookaround and no back references. */
 export const Pattern = z

@@ -1,8 +1,7 @@
-import { fold } from '../../languages/index.ts';
+import { fold, type Place } from '../../languages/index.ts';
 import { linesOf } from '../../anatomy/index.ts';
 import type { EvidenceSpan } from '../../reading/index.ts';
 import type { Clause, Signal } from './clause.ts';
-import type { Place } from './words.ts';
 import { unitSpans, type Unit } from './unit.ts';
 import type { View } from './view.ts';
 

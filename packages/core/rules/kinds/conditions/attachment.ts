@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { findWords } from '../../message/words.ts';
-import { fold } from '../../../languages/index.ts';
+import { findWords, fold } from '../../../languages/index.ts';
 import { answer, conditionKind, quoted } from './kind.ts';
 
 export const attachment = conditionKind(

@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { fold } from '../../../languages/index.ts';
+import { findWords, fold } from '../../../languages/index.ts';
 import { labelKey } from '../../../tasks/index.ts';
-import { findWords } from '../../message/words.ts';
 import { answer, conditionKind, oneOf, orList, quoted } from './kind.ts';
 
 export const pair = conditionKind(

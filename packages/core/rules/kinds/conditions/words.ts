@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { fold } from '../../../languages/index.ts';
+import { findWords, fold, isOpen, tokensOf } from '../../../languages/index.ts';
 import { MessageScopes, sayScope } from '../../message/scope.ts';
-import { findWords, isOpen, tokensOf } from '../../message/words.ts';
 import { answer, conditionKind, orList, quoted, type Terms } from './kind.ts';
 
 export const words = conditionKind(

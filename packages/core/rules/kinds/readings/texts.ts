@@ -1,9 +1,8 @@
 import { z } from 'zod';
-import { fold } from '../../../languages/index.ts';
+import { findWords, fold } from '../../../languages/index.ts';
 import { compilePattern, hasGroup, Pattern } from '../../message/pattern.ts';
 import { sayScopes, Scopes } from '../../message/scope.ts';
 import { textIn, type Found } from '../../message/unit.ts';
-import { findWords } from '../../message/words.ts';
 import { oneOrNone, readingBase, readingKind } from './kind.ts';
 
 export const between = readingKind(

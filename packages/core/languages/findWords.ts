@@ -1,4 +1,4 @@
-import { fold } from '../../languages/index.ts';
+import { fold } from './fold.ts';
 
 /** Where something stands in a text; UTF-16 units, end exclusive. */
 export interface Place {
@@ -22,6 +22,16 @@ export function findWords(words: string, fit: Fit = 'contain'): WordFinder {
   if (pattern === null) return () => [];
   return (folded) =>
     Array.from(folded.matchAll(pattern), (m) => ({ start: m.index, end: m.index + m[0].length }));
+}
+
+/** Whether words stand in a folded text, as whole words. */
+export function hasWords(words: string): (folded: string) => boolean {
+  const pattern = patternOf(words, 'contain');
+  if (pattern === null) return () => false;
+  const once = new RegExp(pattern.source, 'u');
+  const [first = ''] = wordsIn(words);
+  // Most texts do not even have the letters.
+  return (folded) => folded.includes(first) && once.test(folded);
 }
 
 function patternOf(words: string, fit: Fit): RegExp | null {

@@ -1,0 +1,119 @@
+import { z } from 'zod';
+import { TASK_CONDITIONS } from './conditions.ts';
+import type { FilterContext, FilterNames } from './context.ts';
+import type { FilterableTask } from './subject.ts';
+
+type Kinds = typeof TASK_CONDITIONS;
+export type TaskConditionKind = keyof Kinds;
+export type ConditionOf<K extends TaskConditionKind> = { [P in K]: z.infer<Kinds[P]['schema']> }[K];
+
+const [first, ...rest] = Object.values(TASK_CONDITIONS).map(({ schema }) => schema);
+export const TaskCondition = z.discriminatedUnion('kind', [
+  first as Kinds[TaskConditionKind]['schema'],
+  ...rest,
+]);
+export type TaskCondition = ConditionOf<TaskConditionKind>;
+
+/** Conditions of which all, any or none hold; groups nest. */
+export type FilterGroup = { all: TaskFilter[] } | { any: TaskFilter[] } | { none: TaskFilter[] };
+export type TaskFilter = TaskCondition | FilterGroup;
+
+const MOST_PARTS = 50;
+const of: z.ZodType<TaskFilter[]> = z.lazy(() =>
+  z.array(Nested).max(MOST_PARTS, `A group has at most ${MOST_PARTS} conditions.`),
+);
+const Group: z.ZodType<FilterGroup> = z.union([
+  z.strictObject({ all: of }),
+  z.strictObject({ any: of }),
+  z.strictObject({ none: of }),
+]);
+const Nested: z.ZodType<TaskFilter> = z.union([TaskCondition, Group]);
+
+const DEEPEST = 8;
+
+export const TaskFilter = Nested.refine((filter) => partsOf(filter).length <= MOST_PARTS, {
+  message: `A filter has at most ${MOST_PARTS} conditions and groups.`,
+}).refine((filter) => partsOf(filter).every(({ path }) => path.length <= DEEPEST), {
+  message: `Groups nest at most ${DEEPEST} deep.`,
+});
+
+export type How = 'all' | 'any' | 'none';
+
+export const isGroup = (filter: TaskFilter): filter is FilterGroup => !('kind' in filter);
+
+/** A group as its kind and its members. */
+export function openGroup(group: FilterGroup): { how: How; of: TaskFilter[] } {
+  if ('all' in group) return { how: 'all', of: group.all };
+  return 'any' in group ? { how: 'any', of: group.any } : { how: 'none', of: group.none };
+}
+
+export function groupOf(how: How, of: TaskFilter[]): FilterGroup {
+  return how === 'all' ? { all: of } : how === 'any' ? { any: of } : { none: of };
+}
+
+export interface FilterPart {
+  part: TaskFilter;
+  /** The places in the groups around it; of the whole filter none. */
+  path: number[];
+}
+
+/** The filter itself and all groups and conditions in it, each behind what it stands in. */
+export function partsOf(filter: TaskFilter, path: number[] = []): FilterPart[] {
+  const own = { part: filter, path };
+  if (!isGroup(filter)) return [own];
+  return [own, ...openGroup(filter).of.flatMap((member, i) => partsOf(member, [...path, i]))];
+}
+
+/** The filter with another part at a place; null takes the part away, and a group that is empty then. */
+export function withPart(filter: TaskFilter, path: readonly number[], part: TaskFilter | null): TaskFilter {
+  return replaced(filter, path, part) ?? { all: [] };
+}
+
+function replaced(
+  filter: TaskFilter,
+  [at, ...below]: readonly number[],
+  part: TaskFilter | null,
+): TaskFilter | null {
+  if (at === undefined || !isGroup(filter)) return part;
+  const { how, of: members } = openGroup(filter);
+  const next = members.flatMap((member, i) => (i === at ? (replaced(member, below, part) ?? []) : member));
+  return next.length === 0 ? null : groupOf(how, next);
+}
+
+/** Whether a task is among those that the filter asks for. */
+export function compileFilter(filter: TaskFilter, context: FilterContext): (task: FilterableTask) => boolean {
+  if (!isGroup(filter)) return compileCondition(filter, context);
+  const { how, of: members } = openGroup(filter);
+  const tests = members.map((member) => compileFilter(member, context));
+  if (how === 'all') return (task) => tests.every((test) => test(task));
+  if (how === 'any') return (task) => tests.some((test) => test(task));
+  return (task) => !tests.some((test) => test(task));
+}
+
+const KINDS: {
+  [K in TaskConditionKind]: {
+    say: (condition: ConditionOf<K>, names: FilterNames) => string;
+    compile: (condition: ConditionOf<K>, context: FilterContext) => (task: FilterableTask) => boolean;
+  };
+} = TASK_CONDITIONS;
+
+const compileCondition = <K extends TaskConditionKind>(condition: ConditionOf<K>, context: FilterContext) =>
+  KINDS[condition.kind as K].compile(condition, context);
+
+export const sayCondition = <K extends TaskConditionKind>(
+  condition: ConditionOf<K>,
+  names: FilterNames,
+): string => KINDS[condition.kind as K].say(condition, names);
+
+/** The filter in words behind “tasks where”. */
+export function sayFilter(filter: TaskFilter, names: FilterNames): string {
+  if (!isGroup(filter)) return sayCondition(filter, names);
+  const { how, of: members } = openGroup(filter);
+  const said = members.map((member) =>
+    isGroup(member) && openGroup(member).of.length > 1
+      ? `(${sayFilter(member, names)})`
+      : sayFilter(member, names),
+  );
+  if (how === 'none') return `none of: ${said.join(', ')}`;
+  return said.join(how === 'all' ? ' and ' : ' or ');
+}
