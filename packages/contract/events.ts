@@ -4,7 +4,8 @@ import { z } from 'zod';
 export const ChangeEvent = z.object({
   seq: z.number(),
   kind: z.enum([
-    'arrival', 'task', 'rule', 'address', 'project', 'named', 'mailbox', 'practice', 'import', 'settings', 'everything',
+    'arrival', 'task', 'rule', 'address', 'project', 'named', 'mailbox', 'practice', 'import', 'settings', 'act', 'view',
+    'everything',
   ]), // prettier-ignore
   id: z.string().nullable(),
 });

@@ -13,3 +13,4 @@ export * from './ruleNames.ts';
 export * from './rules.ts';
 export * from './settings.ts';
 export * from './tasks.ts';
+export * from './views.ts';

@@ -1,7 +1,15 @@
 import { Evidence, Proposal } from '@hatband/core/rules';
-import { Status, TaskFields } from '@hatband/core/tasks';
+import {
+  parseDuration,
+  Status,
+  TaskFields,
+  TaskFilter,
+  TaskScope,
+  TaskView,
+  Value,
+} from '@hatband/core/tasks';
 import { z } from 'zod';
-import { Named, Page, RowId } from './common.ts';
+import { Named, RowId, TextId } from './common.ts';
 import { endpoint } from './endpoint.ts';
 
 /** Where a value came from: a rule's reading, or the user's hand over what the rule had read. */
@@ -28,31 +36,69 @@ export const Task = z.object({
   evidence: z.record(z.string(), ValueSource),
   source: z.object({ subject: z.string(), from: z.string() }),
   createdAt: z.string(),
+  changedAt: z.string(),
+  completedAt: z.string().nullable(),
+  /** In the bin since then. */
+  deletedAt: z.string().nullable(),
   revision: z.number(),
 });
 export type Task = z.infer<typeof Task>;
 
+/** Tasks that share a value, in the view's order. */
+export const TaskGroup = z.object({
+  /** The value in words, of a project or a rule its id; null: they have none, or the view has no groups. */
+  value: z.string().nullable(),
+  ids: z.array(z.number()),
+  /** How many of them are to be done. Sums are over these. */
+  open: z.number(),
+  /** By the shown column; an amount's currency is null where it is a number, the minutes of an effort, or not stated. */
+  sums: z.array(z.object({ field: z.string(), currency: z.string().nullable(), amount: z.number() })),
+});
+export type TaskGroup = z.infer<typeof TaskGroup>;
+
+/** The numbers of all tasks of a view in their order, and the first of them whole; the others are asked for as they are shown. */
 export const listTasks = endpoint({
-  method: 'get',
-  path: '/api/tasks',
-  query: z.object({
-    limit: Page.shape.limit,
-    cursor: z.string().max(100).optional(),
-    state: z.enum(['open', 'done', 'all']).default('all'),
-    order: z.enum(['newest', 'due']).default('newest'),
-  }),
-  answer: z.object({
-    items: z.array(Task),
-    next: z.string().nullable(),
-    counts: z.object({ open: z.number(), done: z.number() }),
-  }),
+  method: 'post',
+  path: '/api/tasks/list',
+  body: TaskView,
+  answer: z.object({ groups: z.array(TaskGroup), total: z.number(), first: z.array(Task) }),
+});
+
+/** Tasks by their numbers; those that are gone are left out. */
+export const readTasks = endpoint({
+  method: 'post',
+  path: '/api/tasks/read',
+  body: z.object({ ids: z.array(z.number().int()).max(200) }),
+  answer: z.object({ items: z.array(Task) }),
+});
+
+/** How many tasks each filter holds for. */
+export const countTasks = endpoint({
+  method: 'post',
+  path: '/api/tasks/counts',
+  body: z.object({ scope: TaskScope, filters: z.array(TaskFilter).max(100) }),
+  answer: z.object({ counts: z.array(z.number()) }),
 });
 
 export const getTask = endpoint({ method: 'get', path: '/api/tasks/:id', params: RowId, answer: Task });
 
-/** `project` is an id. */
+/** A length of time as people write one, kept as ISO 8601 writes it. */
+const Effort = z.string().transform((words, context) => {
+  const effort = parseDuration(words);
+  if (effort === null) context.addIssue('Write an effort as in “1 h 30 min” or “2 days”.');
+  return effort ?? z.NEVER;
+});
+
+/** `project` is an id; what is deleted is in the bin. Fields of a project's own that are not named stay; null empties one. */
 export const TaskChange = TaskFields.extend({ status: Status })
   .partial()
+  .extend({
+    fields: z.record(z.string(), Value.nullable()).optional(),
+    effort: Effort.nullable().optional(),
+    /** Added to the tags that it has. */
+    addTags: z.array(z.string().trim().min(1)).optional(),
+    deleted: z.boolean().optional(),
+  })
   .strict()
   .refine((change) => Object.keys(change).length > 0, 'Name a field to change.');
 export type TaskChange = z.infer<typeof TaskChange>;
@@ -64,6 +110,49 @@ export const changeTask = endpoint({
   body: TaskChange,
   revision: true,
   answer: Task,
+});
+
+/** Something that the user did, for the list from which it is taken back. */
+export const Act = z.object({ id: z.string(), at: z.string(), label: z.string(), undone: z.boolean() });
+export type Act = z.infer<typeof Act>;
+
+/** The same change of many tasks. */
+export const changeTasks = endpoint({
+  method: 'post',
+  path: '/api/tasks/change',
+  body: z.object({ ids: z.array(z.number().int()).min(1).max(5000), change: TaskChange }),
+  answer: z.object({ act: Act.nullable() }),
+});
+
+/** Puts tasks right before or behind another in the order by hand. */
+export const placeTasks = endpoint({
+  method: 'post',
+  path: '/api/tasks/place',
+  body: z.object({
+    ids: z.array(z.number().int()).min(1).max(500),
+    beside: z.number().int(),
+    side: z.enum(['before', 'behind']),
+  }),
+  answer: z.object({ act: Act.nullable() }),
+});
+
+/** What the user did, the newest first. */
+export const listActs = endpoint({
+  method: 'get',
+  path: '/api/acts',
+  answer: z.object({ items: z.array(Act) }),
+});
+
+/** Takes back what was done, or does again what was taken back; values that something else changed since are kept. */
+export const undoAct = endpoint({
+  method: 'post',
+  path: '/api/acts/:id',
+  params: TextId,
+  body: z.object({ undo: z.boolean() }),
+  answer: z.object({
+    act: Act,
+    kept: z.array(z.object({ task: z.string(), field: z.string(), now: z.string().nullable() })),
+  }),
 });
 
 /** Words on a task: the user's, or those of a message that a rule made a comment of. */

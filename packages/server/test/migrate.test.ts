@@ -6,7 +6,7 @@ import { expect, test } from 'vitest';
 import * as contract from '@hatband/contract';
 import { MIGRATIONS } from '../src/store/migrations/index.ts';
 import { DATABASE_FILE } from '../src/store/index.ts';
-import { newFolder, settled, startTestServer } from './testServer.ts';
+import { newFolder, settled, startTestServer, tasksOf } from './testServer.ts';
 
 const schemas = new URL('./schemas/', import.meta.url).pathname;
 
@@ -27,7 +27,7 @@ test.each(MIGRATIONS.map(({ name }) => name))(
       ['Waiting when it was saved', 'unclaimed'],
       ['Loan form', 'tasks'],
     ]);
-    const [task] = (await server.ask(contract.listTasks, { query: { state: 'done' } })).items;
+    const [task] = await tasksOf(server, 'done');
     expect(task).toMatchObject({
       title: 'Return the loan form',
       due: '2026-12-04',

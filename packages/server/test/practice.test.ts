@@ -1,7 +1,7 @@
 import * as contract from '@hatband/contract';
 import type { RuleInput } from '@hatband/core/rules';
 import { afterEach, beforeEach, expect, test } from 'vitest';
-import { goLive, settled, startTestServer, until, type TestServer } from './testServer.ts';
+import { goLive, settled, startTestServer, until, type TestServer, tasksOf } from './testServer.ts';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -76,7 +76,7 @@ test('an answer stands in the thread of its letter', async () => {
   await send({ to: server.inbox, subject: 'Re: The dial', text: 'And weigh it.', of: { uid, how: 'reply' } });
   const [answer] = (await settled(server, 2)).items;
   expect(answer?.outcome.kind).toBe('comment');
-  const [task] = (await server.ask(contract.listTasks)).items;
+  const [task] = await tasksOf(server);
   const { items } = await server.ask(contract.listComments, { params: { id: task?.id ?? 0 } });
   expect(items).toMatchObject([{ text: 'And weigh it.' }]);
 });

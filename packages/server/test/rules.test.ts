@@ -1,7 +1,15 @@
 import * as contract from '@hatband/contract';
 import { RuleDefinition, type RuleInput } from '@hatband/core/rules';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
-import { goLive, oneTask, Refused, settled, startTestServer, type TestServer } from './testServer.ts';
+import {
+  goLive,
+  oneTask,
+  Refused,
+  settled,
+  startTestServer,
+  type TestServer,
+  tasksOf,
+} from './testServer.ts';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -31,7 +39,7 @@ describe('rules', () => {
     expect(live).toMatchObject({ state: 'live', version: 1, draft: null });
     await server.send({ subject: 'Second', text: 'by 4 December' });
     await settled(server, 2);
-    const [task] = (await server.ask(contract.listTasks)).items;
+    const [task] = await tasksOf(server);
     expect(task).toMatchObject({
       title: 'Second',
       ruleId: live.id,
@@ -65,7 +73,7 @@ describe('rules', () => {
     });
     await server.send({ subject: 'Second', text: 'by 4 December' });
     await settled(server, 2);
-    const { items } = await server.ask(contract.listTasks);
+    const items = await tasksOf(server);
     expect(items.map(({ evidence }) => evidence.due)).toMatchObject([
       { ruleName: 'Lenders', version: 2 },
       { ruleName: 'Loans', version: 1 },

@@ -1,6 +1,14 @@
 import * as contract from '@hatband/contract';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
-import { goLive, settled, startTestServer, until, type TestServer } from './testServer.ts';
+import {
+  goLive,
+  settled,
+  startTestServer,
+  until,
+  type TestServer,
+  openTasks,
+  tasksOf,
+} from './testServer.ts';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -23,7 +31,7 @@ describe('one message that came twice', () => {
       (all) => all.items.some(({ deliveries }) => deliveries === 2),
     );
     expect(items).toHaveLength(1);
-    expect((await server.ask(contract.listTasks)).items).toHaveLength(1);
+    expect(await tasksOf(server)).toHaveLength(1);
   });
 
   test('other words under the same Message-ID are another message', async () => {
@@ -54,7 +62,7 @@ describe('one message that came twice', () => {
     expect(merged).toMatchObject({ outcome: { kind: 'comment' }, tasks: [{ status: 'cancelled' }] });
     const comments = await server.ask(contract.listComments, { params: { id: task?.id ?? 0 } });
     expect(comments.items).toMatchObject([{ text: 'Urgent, for the board.' }]);
-    expect((await server.ask(contract.listTasks, { query: { state: 'open' } })).items).toHaveLength(1);
+    expect(await openTasks(server)).toHaveLength(1);
     const after = await server.ask(contract.getArrival, { params: { id } });
     expect(after.before).toBeNull();
   });
@@ -66,7 +74,7 @@ describe('one message that came twice', () => {
     const [second] = (await settled(server, 2)).items;
     const params = { id: second?.id ?? 0 };
     await server.ask(contract.settleAgain, { params, body: { how: 'add to the first' } });
-    const [task] = (await server.ask(contract.listTasks, { query: { state: 'open' } })).items;
+    const [task] = await openTasks(server);
     expect(task?.due).toBe('2026-12-03');
     const { items } = await server.ask(contract.listProposals, { params: { id: task?.id ?? 0 } });
     expect(items).toMatchObject([
@@ -74,9 +82,7 @@ describe('one message that came twice', () => {
     ]);
     const [proposal] = items;
     await server.ask(contract.settleProposal, { params: { id: proposal?.id ?? 0 }, body: { accept: true } });
-    expect((await server.ask(contract.listTasks, { query: { state: 'open' } })).items).toMatchObject([
-      { due: '2026-11-30' },
-    ]);
+    expect(await openTasks(server)).toMatchObject([{ due: '2026-11-30' }]);
   });
 
   test('what the first task has not yet is filled from the second, a new project’s field too', async () => {
@@ -93,12 +99,12 @@ describe('one message that came twice', () => {
       ],
       route: [{ project: 'Loans in' }],
     });
-    const [before] = (await server.ask(contract.listTasks, { query: { state: 'open' } })).items;
+    const [before] = await openTasks(server);
     await server.send({ raw: forward });
     const [second] = (await settled(server, 2)).items;
     const params = { id: second?.id ?? 0 };
     await server.ask(contract.settleAgain, { params, body: { how: 'add to the first' } });
-    const [task] = (await server.ask(contract.listTasks, { query: { state: 'open' } })).items;
+    const [task] = await openTasks(server);
     expect(task).toMatchObject({
       title: before?.title,
       project: { name: 'Loans in' },
@@ -116,7 +122,7 @@ describe('one message that came twice', () => {
     await settled(server, 1);
     await server.send({ raw: original().replace('24 Nov', '17 Nov').replace('form-1', 'form-2') });
     await settled(server, 2);
-    expect((await server.ask(contract.listTasks)).items).toHaveLength(2);
+    expect(await tasksOf(server)).toHaveLength(2);
   });
 
   test('or its own is made, at once where the rule says so', async () => {
@@ -126,7 +132,7 @@ describe('one message that came twice', () => {
     const [second] = (await settled(server, 2)).items;
     const params = { id: second?.id ?? 0 };
     await server.ask(contract.settleAgain, { params, body: { how: 'make its own' } });
-    expect((await server.ask(contract.listTasks)).items).toHaveLength(2);
+    expect(await tasksOf(server)).toHaveLength(2);
     await goLive(server, { name: 'Each of them', again: 'make' });
     await server.send({ raw: forward.replace('Urgent', 'Very urgent').replace('fwd-1', 'fwd-2') });
     expect((await settled(server, 3)).items[0]).toMatchObject({ outcome: { kind: 'tasks' } });
@@ -155,7 +161,7 @@ describe('by hand', () => {
     expect(after).toMatchObject({ outcome: { kind: 'tasks' }, tasks: [{ title: 'Call back' }] });
     // Pressed twice it is there once.
     await server.ask(contract.startByHand, { params, body: { ruleId: byHand } });
-    expect((await server.ask(contract.listTasks)).items).toHaveLength(1);
+    expect(await tasksOf(server)).toHaveLength(1);
   });
 });
 

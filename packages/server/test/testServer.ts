@@ -1,6 +1,7 @@
 import type { Endpoint, Problem } from '@hatband/contract';
 import * as contract from '@hatband/contract';
 import type { RuleInput } from '@hatband/core/rules';
+import type { TaskScope } from '@hatband/core/tasks';
 import { copyFile, mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -100,6 +101,16 @@ export async function startTestServer(
     },
   };
 }
+
+/** The tasks of a scope, the newest first. */
+export async function tasksOf(server: TestServer, scope: TaskScope = 'all') {
+  const view = { scope, sort: [] };
+  return (await server.ask(contract.listTasks, { body: view })).first.toReversed();
+}
+
+/** Those that are still to be done. */
+export const openTasks = async (server: TestServer) =>
+  (await tasksOf(server, 'open')).filter(({ completedAt }) => completedAt === null);
 
 export interface TestMail {
   to?: string | string[];
@@ -209,7 +220,7 @@ export async function arrive(server: TestServer, subject: string, text: string) 
 export async function oneTask(server: TestServer) {
   await server.send({ subject: 'Fwd: Loan form', text: 'Please return it by 3 December.' });
   await settled(server, 1);
-  const [task] = (await server.ask(contract.listTasks)).items;
+  const [task] = await tasksOf(server);
   if (!task) throw new Error('There is no task.');
   return task;
 }

@@ -23,7 +23,14 @@ export const becomeReady = (trx: Knex.Transaction, id: number, reading_id: numbe
 /** What is known of an arrival from its reading. */
 export type Heading = Pick<
   ArrivalRow,
-  'subject' | 'from_name' | 'from_address' | 'asks_name' | 'asks_address' | 'thread_id' | 'delivery_hash'
+  | 'subject'
+  | 'from_name'
+  | 'from_address'
+  | 'asks_name'
+  | 'asks_address'
+  | 'thread_id'
+  | 'delivery_hash'
+  | 'attachment_names'
 > &
   Partial<Pick<ArrivalRow, 'origin_hash' | 'origin_exact' | 'origin_id' | 'origin_sent'>>;
 

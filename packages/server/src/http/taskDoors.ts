@@ -1,24 +1,46 @@
 import * as contract from '@hatband/contract';
 import type { Express } from 'express';
+import { listActs, undoAct } from '../acts/acts.ts';
+import { changeTask, changeTasks, placeTasks } from '../acts/changeTasks.ts';
+import { settleProposal } from '../acts/settleProposal.ts';
 import { addressOfTask } from '../intake/addresses.ts';
 import * as comments from '../tasks/comments.ts';
 import * as proposals from '../tasks/proposals.ts';
-import * as tasks from '../tasks/tasks.ts';
+import { filterContext } from '../tasks/query/filterContext.ts';
+import { countFilters, listGroups } from '../tasks/query/listTasks.ts';
+import { getTask, readTasks } from '../tasks/tasks.ts';
+import * as views from '../views/views.ts';
 import { answer } from './answer.ts';
 import type { AppOptions } from './options.ts';
 
-/** Tasks, the comments on them, and what messages ask to change in them. */
-export function answerTasks(app: Express, { store, domain, clock }: AppOptions): void {
-  answer(app, contract.listTasks, ({ query }) => tasks.listTasks(store, query));
-  answer(app, contract.getTask, ({ params }) => tasks.getTask(store, params.id));
-  answer(app, contract.changeTask, async ({ params, body, revision }) => {
-    await tasks.changeTask(store, { id: params.id, revision }, body, clock);
-    return tasks.getTask(store, params.id);
+/** As many tasks as fit a large screen. */
+const FIRST = 60;
+
+/** Tasks: lists of them, what is changed in them, the comments on them, and what messages ask to change. */
+export function answerTasks(app: Express, options: AppOptions): void {
+  const { store, domain, clock, user } = options;
+  answer(app, contract.listTasks, async ({ body }) => {
+    const groups = await listGroups(store.read, body, await filterContext(store.read, user, clock));
+    const ids = groups.flatMap((group) => group.ids);
+    return { groups, total: ids.length, first: await readTasks(store.read, ids.slice(0, FIRST)) };
   });
+  answer(app, contract.readTasks, async ({ body }) => ({ items: await readTasks(store.read, body.ids) }));
+  answer(app, contract.countTasks, async ({ body }) => ({
+    counts: await countFilters(store.read, body, await filterContext(store.read, user, clock)),
+  }));
+  answer(app, contract.getTask, ({ params }) => getTask(store, params.id));
+  answer(app, contract.changeTask, async ({ params, body, revision }) => {
+    await changeTask(store, { id: params.id, revision }, body, clock);
+    return getTask(store, params.id);
+  });
+  answer(app, contract.changeTasks, async ({ body }) => ({
+    act: await changeTasks(store, body.ids, body.change, clock),
+  }));
+  answer(app, contract.placeTasks, async ({ body }) => ({ act: await placeTasks(store, body, clock) }));
   answer(app, contract.listProposals, ({ params }) => proposals.listProposals(store, params.id));
   answer(app, contract.settleProposal, async ({ params, body }) => {
-    const taskId = await proposals.settleProposal(store, params.id, body.accept, clock);
-    return tasks.getTask(store, taskId);
+    const taskId = await settleProposal(store, params.id, body.accept, clock);
+    return getTask(store, taskId);
   });
   answer(app, contract.taskAddress, async ({ params }) => {
     const address = await addressOfTask(store, params.id, domain, clock);
@@ -28,5 +50,20 @@ export function answerTasks(app: Express, { store, domain, clock }: AppOptions):
   answer(app, contract.addComment, async ({ params, body }) => {
     await comments.addComment(store, params.id, body.text, clock);
     return comments.listComments(store, params.id);
+  });
+  answerViewsAndActs(app, options);
+}
+
+function answerViewsAndActs(app: Express, { store, clock }: AppOptions): void {
+  answer(app, contract.listActs, async () => ({ items: await listActs(store.read) }));
+  answer(app, contract.undoAct, ({ params, body }) => undoAct(store, params.id, body.undo, clock));
+  answer(app, contract.listViews, async () => ({ items: await views.listViews(store.read) }));
+  answer(app, contract.addView, ({ body }) => views.addView(store, body));
+  answer(app, contract.saveView, ({ params, body, revision }) =>
+    views.saveView(store, { id: params.id, revision }, body),
+  );
+  answer(app, contract.deleteView, async ({ params, revision }) => {
+    await views.deleteView(store, { id: params.id, revision });
+    return { items: await views.listViews(store.read) };
   });
 }

@@ -7,7 +7,7 @@ import { findProject } from '../named/projects.ts';
 import { insertComment } from '../pipeline/insertComment.ts';
 import { saveReferences } from '../tasks/references.ts';
 import { record, parseJson, type TaskRow } from '../store/index.ts';
-import { columnOf, DONE, fieldsOf, stored, type StoredField } from '../tasks/columns.ts';
+import { columnOf, fieldsOf, stored, type StoredField } from '../tasks/columns.ts';
 
 interface Again {
   arrivalId: number;
@@ -28,7 +28,7 @@ export async function addToFirst(
   clock: Clock,
 ): Promise<void> {
   const at = clock().toISOString();
-  const rows = await trx('tasks').where({ arrival_id: first }).orderBy('id');
+  const rows = await trx('tasks').where({ arrival_id: first }).whereNull('deleted_at').orderBy('id');
   const note = noteOf(reading);
   const text = note.map(({ quote }) => quote).join('');
   for (const row of rows) {
@@ -52,7 +52,8 @@ export async function addToFirst(
 export async function cancelTasks(trx: Knex.Transaction, arrivalId: number, clock: Clock): Promise<void> {
   const rows = await trx('tasks')
     .where({ arrival_id: arrivalId })
-    .whereNotIn('status', DONE)
+    .whereNull('completed_at')
+    .whereNull('deleted_at')
     .select('id', 'status', 'revision');
   const by = { actor: 'user' as const, run: randomUUID(), at: clock().toISOString() };
   for (const { id, status, revision } of rows) {

@@ -26,7 +26,7 @@ export async function listArrivals(store: Store, { limit, cursor, outcome }: Arr
 export async function viewArrivals(store: Store, rows: readonly ArrivalRow[]): Promise<Arrival[]> {
   const ids = rows.map((row) => row.id);
   const tasks = await viewTasks(store.read, (query) =>
-    query.whereIn('tasks.arrival_id', ids).orderBy('tasks.id'),
+    query.whereIn('tasks.arrival_id', ids).whereNull('tasks.deleted_at').orderBy('tasks.id'),
   );
   return rows.map((row) => {
     const own = tasks.filter((task) => task.arrivalId === row.id);

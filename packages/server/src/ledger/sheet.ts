@@ -22,7 +22,9 @@ export async function getArrival(store: Store, domain: string, id: number): Prom
     address: await addressOf(store, row, domain),
     envelope: { from: row.envelope_from, size: message.size },
     read: reading ? readMessage(inflateJson(Reading, reading.body)) : null,
-    tasks: await viewTasks(read, (query) => query.where('tasks.arrival_id', id).orderBy('tasks.id')),
+    tasks: await viewTasks(read, (query) =>
+      query.where('tasks.arrival_id', id).whereNull('tasks.deleted_at').orderBy('tasks.id'),
+    ),
     comments: await commentsOf(store, id),
     effects: parseJson(Outcome.shape.effects, row.effects).map(({ name, effect }) => ({
       ruleName: name,
@@ -64,6 +66,7 @@ async function commentsOf(store: Store, id: number): Promise<ArrivalSheet['comme
     .read('comments')
     .join('tasks', 'tasks.id', 'comments.task_id')
     .where('comments.arrival_id', id)
+    .whereNull('tasks.deleted_at')
     .whereNot('tasks.arrival_id', id)
     .select('task_id', 'title');
   return rows.map(({ task_id, title }) => ({ taskId: task_id, title }));
@@ -73,6 +76,7 @@ const beforeOf = async ({ read }: Store, arrivalId: number): Promise<ArrivalShee
   arrivalId,
   tasks: await read('tasks')
     .where({ arrival_id: arrivalId })
+    .whereNull('deleted_at')
     .orderBy('id')
     .select('id', 'title', 'due', 'priority'),
 });

@@ -4,7 +4,6 @@ import { Person, sameName } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 import { missing } from '../errors.ts';
 import { parseJson } from '../store/index.ts';
-import { DONE } from '../tasks/columns.ts';
 import { withLive } from '../ruleVersions/withLive.ts';
 
 /** What hangs on something that has a name: shown before it is deleted. */
@@ -25,7 +24,7 @@ interface Thing {
 }
 
 async function thingOf(db: Knex, kind: RegisterKind | 'projects' | 'mailboxes', id: string): Promise<Thing> {
-  const open = () => db('tasks').whereNotIn('status', DONE);
+  const open = () => db('tasks').whereNull('completed_at').whereNull('deleted_at');
   if (kind === 'projects') {
     const row = await db('projects').where({ id }).whereNull('deleted_at').first('name');
     if (!row) throw missing('project');

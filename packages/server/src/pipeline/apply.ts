@@ -50,6 +50,7 @@ export async function applyOutcome(
     asks_address: shortened(anatomy.who?.address ?? '', 'address'),
     thread_id: threadId,
     delivery_hash,
+    attachment_names: JSON.stringify(message.attachments.map(({ name }) => name)),
     ...originColumns(arrival, reading, context.me),
   });
   if (!isMine) return;

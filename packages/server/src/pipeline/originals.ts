@@ -65,8 +65,9 @@ export async function findOriginals(
         .from('tasks')
         .whereRaw('tasks.arrival_id = arrivals.id')
         .whereNot('tasks.rule_id', REPORT)
-        // What was cancelled, or merged into another, stands for nothing.
+        // What was cancelled, deleted, or merged into another, stands for nothing.
         .whereNot('tasks.status', 'cancelled')
+        .whereNull('tasks.deleted_at')
         .select(db.raw('1')),
     )
     .orderBy('arrivals.id')

@@ -39,6 +39,7 @@ export async function tasksKnownTo(
   const thread: TaskName[] = await db('tasks')
     .join('arrivals', 'arrivals.id', 'tasks.arrival_id')
     .where({ thread_id: threadId })
+    .whereNull('tasks.deleted_at')
     .where('tasks.arrival_id', '<', arrivalId)
     .orderBy('tasks.id')
     .select('tasks.id', 'title', 'status');
@@ -49,6 +50,7 @@ export async function tasksKnownTo(
       : await db('task_references')
           .join('tasks', 'tasks.id', 'task_references.task_id')
           .whereIn('reference', references)
+          .whereNull('tasks.deleted_at')
           .where('tasks.arrival_id', '<', arrivalId)
           .orderBy('tasks.id')
           .select('tasks.id', 'title', 'status', 'reference');
@@ -57,12 +59,14 @@ export async function tasksKnownTo(
       ? undefined
       : await db('tasks')
           .where({ id: taskId })
+          .whereNull('deleted_at')
           .first(...NAME);
   const again: TaskName[] =
     sameArrival === null
       ? []
       : await db('tasks')
           .where({ arrival_id: sameArrival })
+          .whereNull('deleted_at')
           .orderBy('id')
           .select(...NAME);
   return knownTasks({

@@ -3,6 +3,7 @@ import knex, { type Knex } from 'knex';
 import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { changesIn, type Change, type OnChange } from './changes.ts';
+import { addFunctions } from './functions.ts';
 import { DATABASE_FILE, hasKey, lost, refuseLostDatabase, useFolder } from './folder.ts';
 import { lockFolder } from './lock.ts';
 import { migrate } from './migrate.ts';
@@ -89,6 +90,8 @@ export async function openStore(
   };
 }
 
+const CACHE_KIB = 64 * 1024;
+
 function connect(filename: string, readonly: boolean): Knex {
   return knex({
     client: 'better-sqlite3',
@@ -101,6 +104,9 @@ function connect(filename: string, readonly: boolean): Knex {
         if (!readonly) db.pragma('journal_mode = WAL');
         db.pragma('synchronous = FULL');
         db.pragma('foreign_keys = ON');
+        // Lists look through all tasks.
+        if (readonly) db.pragma(`cache_size = -${CACHE_KIB}`);
+        addFunctions(db);
         done(null);
       },
     },

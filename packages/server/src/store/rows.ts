@@ -146,6 +146,7 @@ export interface ArrivalRow {
   effects: string;
   /** What the user should know of how it was worked, in words. */
   remarks: string;
+  attachment_names: string;
 }
 
 /** Which thread a message id belongs to (RFC 5322, section 3.6.4). */
@@ -212,6 +213,30 @@ export interface TaskRow {
   evidence: string;
   revision: number;
   created_at: string;
+  /** The newest change of it. */
+  changed_at: string;
+  /** When it was completed or cancelled; null while it is to be done. */
+  completed_at: string | null;
+  /** In the bin since then. */
+  deleted_at: string | null;
+}
+
+/** How tasks are shown, under a name. */
+export interface ViewRow {
+  id: string;
+  name: string;
+  view: string;
+  position: number;
+  revision: number;
+}
+
+/** Something that the user did, with the values it changed, so that it can be taken back. */
+export interface ActRow {
+  id: string;
+  at: string;
+  label: string;
+  steps: string;
+  undone_at: string | null;
 }
 
 /** A reference number in a task's title or own fields. */
@@ -238,7 +263,8 @@ export interface TaskChangeRow {
   field: string;
   old: string | null;
   new: string | null;
-  actor: 'rule' | 'user';
+  /** `undo`: the user, who took back what he did or did it again. */
+  actor: 'rule' | 'user' | 'undo';
   run: string;
   at: string;
 }
@@ -264,6 +290,8 @@ declare module 'knex/types/tables.js' {
     task_changes: TaskChangeRow;
     task_references: TaskReferenceRow;
     comments: CommentRow;
+    views: ViewRow;
+    acts: ActRow;
     named: NamedRow;
     settings: SettingRow;
     thread_messages: ThreadMessageRow;

@@ -1,4 +1,4 @@
-import { TaskFields } from '@hatband/core/tasks';
+import { ownNameOf, TaskFields } from '@hatband/core/tasks';
 import { parseJson, type TaskRow } from '../store/index.ts';
 
 export const DONE = ['completed', 'cancelled'] as const;
@@ -18,6 +18,9 @@ const COLUMNS = {
   reminders: 'reminders',
   fields: 'own_fields',
   status: 'status',
+  effort: 'effort',
+  place: 'place',
+  deleted: 'deleted_at',
 } as const;
 export type StoredField = keyof typeof COLUMNS;
 
@@ -43,4 +46,20 @@ export function fieldsOf(row: TaskRow): Omit<TaskFields, 'project'> {
     reminders: parseJson(reminders, row.reminders),
     fields: parseJson(fields, row.own_fields),
   };
+}
+
+/** What can be changed in a task by itself: a column's field, or one field of its project's own. */
+export type ChangedField = Exclude<StoredField, 'fields'> | `own:${string}`;
+
+export const isChangedField = (field: string): field is ChangedField =>
+  ownNameOf(field) !== null || (field !== 'fields' && Object.hasOwn(COLUMNS, field));
+
+/** A value as it stands in the row: that of a column, or the JSON of a project's own field. */
+export type RawValue = string | number | null;
+
+export function rawValue(row: TaskRow, field: ChangedField): RawValue {
+  const own = ownNameOf(field);
+  if (own === null) return row[columnOf(field as StoredField)];
+  const value = fieldsOf(row).fields[own];
+  return value === undefined ? null : JSON.stringify(value);
 }

@@ -1,15 +1,11 @@
-import type { Named, Task, TaskChange, ValueSource } from '@hatband/contract';
+import type { Task, ValueSource } from '@hatband/contract';
 import { BUILT_IN, FieldEvidence, READING_KINDS, type ReadingKind } from '@hatband/core/rules';
-import type { TaskFields } from '@hatband/core/tasks';
-import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { z } from 'zod';
-import type { Clock } from '../clock.ts';
-import { Failure, missing } from '../errors.ts';
+import { missing } from '../errors.ts';
 import { ruleNames, type RuleNames } from '../ruleVersions/ruleNames.ts';
-import { record, parseJson, type Store, type TaskChangeRow, type TaskRow } from '../store/index.ts';
-import { columnOf, DONE, fieldsOf, stored, type StoredField } from './columns.ts';
-import { saveReferences } from './references.ts';
+import { parseJson, type Store, type TaskChangeRow, type TaskRow } from '../store/index.ts';
+import { fieldsOf } from './columns.ts';
 
 const CHECKLIST = z.array(z.string());
 
@@ -50,9 +46,14 @@ export async function viewTasks(
   return rows.map(({ row, read }) => view(row, sourcesOf(read, ruleName, corrections.get(row.id) ?? [])));
 }
 
-/** The user's latest change of each field, by task. */
+/** The user's changes that he did not take back, by task. */
 async function correctionsOf(db: Knex, ids: number[]): Promise<Map<number, TaskChangeRow[]>> {
-  const rows = await db('task_changes').whereIn('task_id', ids).where({ actor: 'user' }).orderBy('id');
+  const rows = await db('task_changes')
+    .whereIn('task_id', ids)
+    .where({ actor: 'user' })
+    .whereNotIn('field', ['deleted', 'place'])
+    .whereNotIn('run', db('acts').whereNotNull('undone_at').select('id'))
+    .orderBy('id');
   const byTask = new Map<number, TaskChangeRow[]>();
   for (const row of rows) byTask.set(row.task_id, [...(byTask.get(row.task_id) ?? []), row]);
   return byTask;
@@ -95,6 +96,9 @@ function view(row: JoinedRow, evidence: Record<string, ValueSource>): Task {
     evidence,
     source: { subject: row.subject, from: row.asks_name || row.asks_address },
     createdAt: row.created_at,
+    changedAt: row.changed_at,
+    completedAt: row.completed_at,
+    deletedAt: row.deleted_at,
     revision: row.revision,
   };
 }
@@ -108,117 +112,16 @@ const readingLabel = (kind: string) =>
 
 const isReadingKind = (kind: string): kind is ReadingKind => kind in READING_KINDS;
 
+/** Tasks by their numbers, in that order; those that are gone are left out. */
+export async function readTasks(db: Knex, ids: readonly number[]): Promise<Task[]> {
+  const known = new Map(
+    (await viewTasks(db, (query) => query.whereIn('tasks.id', ids))).map((task) => [task.id, task]),
+  );
+  return ids.flatMap((id) => known.get(id) ?? []);
+}
+
 export async function getTask(store: Store, id: number): Promise<Task> {
   const [task] = await viewTasks(store.read, (query) => query.where('tasks.id', id));
   if (!task) throw missing('task');
   return task;
-}
-
-export interface TaskPage {
-  limit: number;
-  cursor?: string | undefined;
-  state: 'open' | 'done' | 'all';
-  order: 'newest' | 'due';
-}
-
-/** Tasks without a due date stand behind all others. */
-const DUE_KEY = "coalesce(tasks.due, '9')";
-
-/** `cursor` is the `next` of the page before: the place of its last task in the order. */
-export async function listTasks(store: Store, { limit, cursor, state, order }: TaskPage) {
-  const [id, due] = (cursor ?? '').split(' ');
-  const items = await viewTasks(store.read, (query) =>
-    query
-      .modify((q: Knex.QueryBuilder) => {
-        if (state === 'open') void q.whereNotIn('tasks.status', DONE);
-        if (state === 'done') void q.whereIn('tasks.status', DONE);
-        if (order === 'due') void q.orderByRaw(`${DUE_KEY}, tasks.id`);
-        else void q.orderBy('tasks.id', 'desc');
-        if (id && order === 'due')
-          void q.whereRaw(`(${DUE_KEY}, tasks.id) > (?, ?)`, [due ?? '', Number(id)]);
-        if (id && order === 'newest') void q.where('tasks.id', '<', Number(id));
-      })
-      .limit(limit),
-  );
-  const last = items.length === limit ? items.at(-1) : undefined;
-  return {
-    items,
-    next: last ? `${String(last.id)} ${last.due ?? '9'}` : null,
-    counts: await countTasks(store),
-  };
-}
-
-async function countTasks(store: Store): Promise<{ open: number; done: number }> {
-  const done = (await store.read('tasks').whereIn('status', DONE).count({ n: '*' }).first())?.n;
-  const all = (await store.read('tasks').count({ n: '*' }).first())?.n;
-  return { open: Number(all) - Number(done), done: Number(done) };
-}
-
-/** The user's own change of a task as he saw it. */
-export const changeTask = (
-  store: Store,
-  { id, revision }: { id: number; revision: number },
-  change: TaskChange,
-  clock: Clock,
-): Promise<void> =>
-  store.write(async (trx) => {
-    const row = await trx('tasks').where({ id }).first('revision');
-    if (row && row.revision !== revision)
-      throw new Failure('stale', 'This task was changed elsewhere meanwhile; look at it again.');
-    await changeInTask(trx, id, change, clock);
-  });
-
-/** Each field that becomes another is recorded with its old and new value. */
-export async function changeInTask(
-  trx: Knex.Transaction,
-  id: number,
-  change: TaskChange,
-  clock: Clock,
-): Promise<void> {
-  const row = await trx('tasks').where({ id }).first();
-  if (!row) throw missing('task');
-  if (change.project != null) await requireProject(trx, change.project);
-  const fields = (Object.keys(change) as StoredField[]).filter(
-    (field) => row[columnOf(field)] !== columnValue(field, change),
-  );
-  if (fields.length === 0) return;
-  const values = Object.fromEntries(fields.map((field) => [columnOf(field), columnValue(field, change)]));
-  await trx('tasks')
-    .where({ id })
-    .update({ ...values, revision: row.revision + 1 });
-  const by = { task_id: id, actor: 'user' as const, run: randomUUID(), at: clock().toISOString() };
-  await trx('task_changes').insert(
-    changesOf(fieldsOf(row).fields, fields, change, row).map((each) => ({ ...by, ...each })),
-  );
-  await saveReferences(trx, id, fieldsOf({ ...row, ...values }));
-  await record(trx, [
-    { kind: 'task', ref: String(id) },
-    { kind: 'arrival', ref: String(row.arrival_id) },
-  ]);
-}
-
-/** One change a field; a field of a project's own goes by its name. */
-function changesOf(
-  own: TaskFields['fields'],
-  fields: readonly StoredField[],
-  change: TaskChange,
-  row: TaskRow,
-) {
-  return fields.flatMap((field) => {
-    if (field !== 'fields')
-      return [{ field: field, old: stored(row[columnOf(field)]), new: columnValue(field, change) }];
-    const next = change.fields ?? {};
-    return [...new Set([...Object.keys(own), ...Object.keys(next)])]
-      .map((name) => ({ field: name, old: stored(own[name]), new: stored(next[name]) }))
-      .filter((each) => each.old !== each.new);
-  });
-}
-
-const columnValue = (field: StoredField, change: TaskChange) => stored(change[field]);
-
-async function requireProject(trx: Knex.Transaction, project: Named['id']): Promise<void> {
-  if (await trx('projects').where({ id: project }).whereNull('deleted_at').first()) return;
-  throw new Failure('input', 'There is no such project.', [
-    { path: 'project', message: 'Choose a project.' },
-  ]);
 }

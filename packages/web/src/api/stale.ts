@@ -16,6 +16,8 @@ export const STALE: Record<Changed, readonly string[]> = {
   settings: ['settings', 'samples', 'health'],
   project: ['projects', 'addresses', 'samples', 'rules', 'tasks', 'arrivals'],
   named: ['named', 'samples', 'rules'],
+  act: ['acts'],
+  view: ['views'],
   session: ['session'],
 };
 

@@ -117,7 +117,12 @@ function Became({ arrival }: { arrival: Arrival }) {
   const [task] = tasks;
   const { tone, words } = withoutTask(outcome);
   if (words !== null) return <span className={css[tone]}>{words}</span>;
-  if (!task) return <span className={css.nothing}>{outcome.reason}, nothing to do</span>;
+  if (!task)
+    return (
+      <span className={css.nothing}>
+        {outcome.kind === 'nothing' ? `${outcome.reason ?? ''}, nothing to do` : 'its task was deleted'}
+      </span>
+    );
   return <FirstTaskWords task={task} arrival={arrival} />;
 }
 

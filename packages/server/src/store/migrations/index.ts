@@ -4,6 +4,7 @@ import * as rules from './002-rules.ts';
 import * as waysIn from './003-ways-in.ts';
 import * as originals from './004-originals.ts';
 import * as remarks from './005-remarks.ts';
+import * as tasks from './006-tasks.ts';
 
 export interface Migration {
   name: string;
@@ -17,4 +18,5 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '003-ways-in', ...waysIn },
   { name: '004-originals', ...originals },
   { name: '005-remarks', ...remarks },
+  { name: '006-tasks', ...tasks },
 ];
