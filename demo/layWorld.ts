@@ -15,6 +15,7 @@ import { parseJson, type Store } from '@hatband/server/store/index';
 import { readdir, readFile } from 'node:fs/promises';
 import path from 'node:path';
 import { z } from 'zod';
+import { layViews } from './layViews.ts';
 import { shiftDates } from './shiftDates.ts';
 
 const FOLDER = path.join(process.cwd(), 'demo');
@@ -62,6 +63,7 @@ export async function layWorld(store: Store, clock: Clock): Promise<void> {
     if (project) ids.set(folder, project.id);
   }
   await treatAddresses(store, world);
+  await layViews(store);
   await depositMail(store, ids, { me: [me], people: [] }, clock);
   await layPractice(store, me, clock);
 }

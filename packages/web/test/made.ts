@@ -25,6 +25,9 @@ export const task = (more: Partial<Task> = {}): Task => ({
   evidence: {},
   revision: 2,
   createdAt: '2026-11-24T14:10:00Z',
+  changedAt: '2026-11-24T14:10:00Z',
+  completedAt: null,
+  deletedAt: null,
   source: { subject: 'Loan form', from: 'Orla Penhale' },
   ...more,
 });

@@ -34,17 +34,6 @@ export const arrivalSheet = (id: number) =>
     queryFn: () => call(contract.getArrival, { params: { id } }),
   });
 
-export const tasks = (state: 'open' | 'done') =>
-  infiniteQueryOptions({
-    queryKey: ['tasks', 'list', state],
-    queryFn: ({ pageParam }) =>
-      call(contract.listTasks, {
-        query: { limit: 100, cursor: pageParam, state, order: state === 'open' ? 'due' : 'newest' },
-      }),
-    initialPageParam: undefined as string | undefined,
-    getNextPageParam: (page) => page.next ?? undefined,
-  });
-
 export const ruleNames = queryOptions({
   queryKey: ['rules', 'names'],
   queryFn: () => call(contract.listRuleNames),

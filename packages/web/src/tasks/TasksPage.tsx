@@ -1,147 +1,205 @@
-import type { Task } from '@hatband/contract';
-import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { Checkbox } from 'antd';
+import type { TaskChange } from '@hatband/contract';
+import type { TaskView } from '@hatband/core/tasks';
+import { placeTasks } from '@hatband/contract';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
-import { Foreign } from '../shared/page/Foreign.tsx';
-import { ruleNames, tasks } from '../api/queries.ts';
-import { Band, PriorityBar } from '../shared/page/Band.tsx';
-import { dayText, useClock } from '../shared/clock.ts';
+import { useNavigate, useSearchParams } from 'react-router';
+import { call } from '../api/call.ts';
+import { projects } from '../api/queries.ts';
+import { useRefresh } from '../api/stale.ts';
+import { taskCounts, views } from '../api/tasks.ts';
 import { ErrorLine, Failed, Notice, PageHeader, Tabs } from '../shared/page/Page.tsx';
-import { useChangeTask } from '../shared/task/useChangeTask.ts';
+import { FilterSentence } from './filter/FilterSentence.tsx';
+import { useFilterNames } from './filter/useFilterNames.ts';
+import { TaskTable } from './list/TaskTable.tsx';
+import { useChangeTasks } from './list/useChangeTasks.ts';
+import type { GridActions } from './list/useGridKeys.ts';
+import { usePicked } from './list/usePicked.ts';
+import { useTaskList } from './list/useTaskList.ts';
+import { urlOfView, viewOfUrl, type ShownView } from './list/viewUrl.ts';
+import { PickedBar, Sums, type Asking } from './PickedBar.tsx';
 import css from './Tasks.module.css';
+import { ViewOptions } from './ViewOptions.tsx';
+import { ViewState } from './ViewState.tsx';
+import { WhatYouDid } from './WhatYouDid.tsx';
 
-type Shown = 'open' | 'done';
-
-/** All tasks: open ones by their due dates, done ones by their age. */
+/** Tasks as a view shows them: filtered, grouped, in order, changed in place or many at once. */
 export function TasksPage() {
-  const [shown, setShown] = useState<Shown>('open');
-  const list = useInfiniteQuery(tasks(shown));
-  const counts = list.data?.pages[0]?.counts;
+  const [params, setParams] = useSearchParams();
+  const { data } = useQuery(views);
+  const shown = viewOfUrl(params, data?.items ?? []);
+  const name = shown.saved?.id ?? shown.base.scope;
+  const show = (view: TaskView) => {
+    setParams(urlOfView(name, shown.base, view));
+  };
+  const go = (to: string) => {
+    setParams(to === 'open' ? {} : { view: to });
+  };
+  if (!data) return null;
   return (
     <div className={css.page}>
       <PageHeader title="Tasks">
-        <Tabs
-          tabs={[
-            { value: 'open', name: 'open', count: counts?.open },
-            { value: 'done', name: 'done', count: counts?.done },
-          ]}
-          value={shown}
-          onChange={setShown}
-        />
+        <ViewTabs shown={shown} onGo={go} />
       </PageHeader>
-      <div className={css.body}>
-        {list.error && <Failed error={list.error} retry={() => void list.refetch()} />}
-        {list.data && (
-          <TaskTable key={shown} shown={shown} items={list.data.pages.flatMap((page) => page.items)} />
-        )}
-        {list.hasNextPage && (
-          <button type="button" className={css.more} onClick={() => void list.fetchNextPage()}>
-            more
-          </button>
-        )}
-      </div>
+      <ViewedTasks
+        key={name}
+        shown={shown}
+        onChange={(change) => {
+          show({ ...shown.view, ...change });
+        }}
+        onGo={go}
+      />
     </div>
   );
 }
 
-/** Tasks as they were ticked here stand beside those of the list. */
-function withTicked(items: readonly Task[], ticked: readonly Task[], shown: Shown): Task[] {
-  const gone = ticked.filter((task) => !items.some((item) => item.id === task.id));
-  const key = (task: Task) => task.due ?? '9';
-  const byDue = (a: Task, b: Task) => key(a).localeCompare(key(b)) || a.id - b.id;
-  return [...items, ...gone].toSorted(shown === 'open' ? byDue : (a, b) => b.id - a.id);
-}
-
-function Empty({ state }: { state: 'open' | 'done' }) {
-  return state === 'open' ? (
-    <Notice title="Nothing is open">New mail becomes tasks here; see what came under Ledger.</Notice>
-  ) : (
-    <Notice title="Nothing is done yet">Tick a task under “open” and it moves here.</Notice>
+/** The views that there always are, and those that were saved. */
+function ViewTabs({ shown, onGo }: { shown: ShownView; onGo: (name: string) => void }) {
+  const { data } = useQuery(views);
+  const saved = data?.items ?? [];
+  const { data: open } = useQuery(
+    taskCounts('open', [
+      { all: [{ kind: 'is', field: 'status', values: ['needs action', 'in process'] }] },
+      ...saved.map(({ view }) => view.filter),
+    ]),
+  );
+  const { data: bin } = useQuery(taskCounts('bin', [{ all: [] }]));
+  const counts = open?.counts.length === saved.length + 1 ? open.counts : [];
+  return (
+    <Tabs
+      tabs={[
+        { value: 'open', name: 'open', count: counts[0] },
+        ...saved.map(({ id, name, view }, i) => ({
+          value: id,
+          name,
+          count: view.scope === 'open' ? counts[i + 1] : undefined,
+        })),
+        { value: 'done', name: 'done' },
+        { value: 'bin', name: 'bin', count: bin?.counts[0] },
+      ]}
+      value={shown.saved?.id ?? shown.base.scope}
+      onChange={onGo}
+    />
   );
 }
 
-/** A task that is ticked stays in its place until the list is left: nothing jumps away under one's hands. */
-function TaskTable({ items, shown }: { items: readonly Task[]; shown: Shown }) {
-  const [ticked, setTicked] = useState<readonly Task[]>([]);
-  const all = withTicked(items, ticked, shown);
-  if (all.length === 0) return <Empty state={shown} />;
-  const onTicked = (task: Task) => {
-    setTicked((before) => [...before.filter(({ id }) => id !== task.id), task]);
-  };
-  return (
-    <table className={css.table}>
-      <thead>
-        <tr>
-          <th className={css.check} aria-label="done" />
-          <th style={{ color: 'var(--field-title)' }}>Task</th>
-          <th style={{ color: 'var(--field-project)' }}>Project</th>
-          <th style={{ color: 'var(--field-due)' }}>Due</th>
-          <th style={{ color: 'var(--field-priority)' }}>Priority</th>
-          <th>From</th>
-        </tr>
-      </thead>
-      <tbody>
-        {all.map((task) => (
-          <TaskRow key={task.id} task={task} onTicked={onTicked} />
-        ))}
-      </tbody>
-    </table>
-  );
+interface ViewedProps {
+  shown: ShownView;
+  onChange: (change: Partial<TaskView>) => void;
+  onGo: (name: string) => void;
 }
 
-function TaskRow({ task, onTicked }: { task: Task; onTicked: (task: Task) => void }) {
-  const clock = useClock();
-  const change = useChangeTask(task);
-  const { data } = useQuery(ruleNames);
-  const rule = data?.items.find((r) => r.id === task.ruleId);
-  // Kept here and set in the event itself: a mutation is pending a moment later, and the tick would jump back.
-  const [asked, setAsked] = useState<boolean>();
-  const done = asked ?? (task.status === 'completed' || task.status === 'cancelled');
-  const overdue = !done && task.due !== null && task.due.slice(0, 10) < clock.today;
+function ViewedTasks({ shown, onChange, onGo }: ViewedProps) {
+  const { view } = shown;
+  const list = useTaskList(view);
+  const order = list.groups.flatMap(({ ids }) => ids);
+  const picked = usePicked(order);
+  const [asking, setAsking] = useState<Asking | null>(null);
+  const names = useFilterNames();
+  const { data: known } = useQuery(projects);
+  const own = (known?.items ?? []).flatMap(({ fields }) => fields);
+  const work = useWork(list.touch);
+  const navigate = useNavigate();
+  const isBin = view.scope === 'bin';
+  const actions: GridActions = {
+    open: (id) => void navigate(`/tasks/${String(id)}`),
+    complete: (ids) => { work.change(ids, { status: 'completed' }); },
+    remove: (ids) => { work.change(ids, { deleted: !isBin }); },
+    ask: (what, ids) => {
+      for (const id of ids) if (!picked.ids.has(id)) picked.toggle(id);
+      setAsking(what);
+    },
+    place: (ids, beside, side) => { work.place(ids, beside, side); },
+  }; // prettier-ignore
+  const pickedIds = order.filter((id) => picked.ids.has(id));
   return (
-    <tr className={done ? css.done : undefined}>
-      <td className={css.check}>
-        <div className={css.tick}>
-          <Band band={rule?.band ?? null} />
-          <Checkbox
-            aria-label={`done: ${task.title}`}
-            checked={done}
-            onChange={(e) => {
-              // Not disabled meanwhile, which would lose the focus.
-              if (change.isPending) return;
-              setAsked(e.target.checked);
-              change.mutate(
-                { status: e.target.checked ? 'completed' : 'needs action' },
-                {
-                  onSuccess: onTicked,
-                  onSettled: () => {
-                    setAsked(undefined);
-                  },
-                },
-              );
-            }}
+    <>
+      <FilterSentence view={view} total={list.total} onChange={(filter) => { onChange({ filter }); }} />
+      <div className={css.bar}>
+        <ViewOptions view={view} onChange={onChange} kept={list.kept} onPutInOrder={list.putInOrder} />
+        <ViewState shown={shown} onGo={(saved) => { onGo(saved?.id ?? 'open'); }} onPutBack={() => { onChange(shown.base); }} />
+      </div>
+      {list.error ? (
+        <Failed error={list.error} retry={list.retry} />
+      ) : list.total === 0 && !list.isLoading ? (
+        <Empty shown={shown} />
+      ) : (
+        <TaskTable
+          view={view}
+          list={list}
+          picked={picked}
+          names={names}
+          kindOf={(name) => own.find((field) => field.name === name)?.kind ?? null}
+          actions={actions}
+          onChange={work.change}
+          onSort={(field) => { onChange({ sort: sortedBy(view.sort, field) }); }}
+        />
+      )}
+      <footer className={css.foot}>
+        <ErrorLine error={work.error} />
+        {pickedIds.length === 0 ? (
+          <Sums groups={list.groups} columns={view.columns} />
+        ) : (
+          <PickedBar
+            ids={pickedIds}
+            isBin={isBin}
+            asking={asking}
+            onAsk={setAsking}
+            onChange={(change) => { work.change(pickedIds, change); }}
+            onLetGo={picked.letGo}
           />
-        </div>
-      </td>
-      <td className={css.title}>
-        <Link to={`/tasks/${String(task.id)}`}>
-          <Foreign words={task.title} />
-        </Link>
-        <ErrorLine error={change.error} />
-      </td>
-      <td>{task.project?.name ?? <span className={css.none}>none</span>}</td>
-      <td className={overdue ? css.overdue : css.due}>
-        {task.due === null ? <span className={css.none}>none</span> : dayText(task.due, clock.today)}
-        {overdue && <span className={css.sign}>overdue</span>}
-      </td>
-      <td>
-        {task.priority ?? <span className={css.none}>none</span>}
-        <PriorityBar priority={task.priority} />
-      </td>
-      <td className={css.from}>
-        <Foreign words={task.source.from} />
-      </td>
-    </tr>
+        )}
+        <WhatYouDid />
+      </footer>
+    </>
   );
+} // prettier-ignore
+
+/** Changes tasks, which stay in their places. */
+function useWork(touch: (ids: readonly number[]) => void) {
+  const refresh = useRefresh();
+  const change = useChangeTasks();
+  const place = useMutation({
+    mutationFn: (body: { ids: number[]; beside: number; side: 'before' | 'behind' }) =>
+      call(placeTasks, { body }),
+    onSettled: () => refresh('task', 'act'),
+  });
+  return {
+    error: change.error ?? place.error,
+    change: (ids: readonly number[], values: TaskChange) => {
+      if (ids.length === 0) return;
+      touch(ids);
+      change.mutate({ ids, change: values });
+    },
+    place: (ids: readonly number[], beside: number, side: 'before' | 'behind') => {
+      place.mutate({ ids: [...ids], beside, side });
+    },
+  };
+}
+
+/** First up, then down, then not at all. */
+function sortedBy(sort: TaskView['sort'], field: string): TaskView['sort'] {
+  const [first] = sort;
+  if (first?.field !== field) return [{ field, descending: false }];
+  return first.descending ? [] : [{ field, descending: true }];
+}
+
+function Empty({ shown: { saved, base, view } }: { shown: ShownView }) {
+  const isFiltered = JSON.stringify(view.filter) !== JSON.stringify({ all: [] });
+  if (isFiltered || saved)
+    return (
+      <Notice title="No task is like that">
+        Below each part of the filter stands how many tasks it holds for by itself.
+      </Notice>
+    );
+  switch (base.scope) {
+    case 'bin':
+      return <Notice title="The bin is empty">What you delete lies here for 30 days.</Notice>;
+    case 'done':
+      return <Notice title="Nothing is done yet">Tick a task under “open” and it moves here.</Notice>;
+    default:
+      return (
+        <Notice title="Nothing is open">New mail becomes tasks here; see what came under Ledger.</Notice>
+      );
+  }
 }

@@ -1,4 +1,12 @@
-import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import {
+  createContext,
+  useContext,
+  useEffect,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type ReactNode,
+} from 'react';
 import css from './fields.module.css';
 
 interface Props {
@@ -8,10 +16,14 @@ interface Props {
   editor: (close: () => void) => ReactNode;
 }
 
+/** Whether the Tab key stops at the values in it; in a grid of them it stops at one only. */
+export const TabStop = createContext(true);
+
 /** A value that turns into its editor when pressed; Escape leaves it as it was. */
 export function InPlace({ name, shown, editor }: Props) {
   const [editing, setEditing] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
+  const isStop = useContext(TabStop);
   const wasEditing = useRef(false);
   // The focus comes back to the value that was left, unless it went elsewhere by itself; not before the key that closed the
   // editor is over, or it would press the value at once.
@@ -34,6 +46,7 @@ export function InPlace({ name, shown, editor }: Props) {
       <button
         ref={button}
         type="button"
+        tabIndex={isStop ? 0 : -1}
         className={css.value}
         aria-label={`Change ${name}`}
         onClick={() => {

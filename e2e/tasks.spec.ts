@@ -1,0 +1,104 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './demoServer.ts';
+
+const titles = (page: Page) => page.getByRole('grid').getByRole('link').allInnerTexts();
+const lineOf = (page: Page, title: string) => page.getByRole('row').filter({ hasText: title });
+
+test('many tasks are changed at once by keys, stay where they were, and all is taken back', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/tasks`);
+  const first = page.getByRole('link', { name: 'Case 5: lamp flickers' });
+  await first.focus();
+  const before = await titles(page);
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.keyboard.press('Shift+ArrowDown');
+  await expect(page.getByRole('toolbar')).toContainText('With these 3');
+  await page.keyboard.press('m');
+  await page.keyboard.type('Rope');
+  await page.keyboard.press('Enter');
+  await expect(lineOf(page, 'Case 5: lamp flickers')).toContainText('Rope');
+  expect((await titles(page)).slice(0, 12)).toEqual(before.slice(0, 12));
+  await page.getByRole('button', { name: 'What you did' }).click();
+  await expect(page.getByText('Moved 3 tasks to Rope')).toBeVisible();
+  await page.reload();
+  await expect(lineOf(page, 'Case 5: lamp flickers')).toContainText('Rope');
+  await page.getByRole('button', { name: 'take back the last' }).click();
+  await expect(lineOf(page, 'Case 5: lamp flickers')).toContainText('Building');
+  await page.keyboard.press('Control+y');
+  await expect(lineOf(page, 'Case 5: lamp flickers')).toContainText('Rope');
+});
+
+test('a wrong task is deleted, lies in the bin, and comes back with one press', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/tasks`);
+  await page.getByRole('link', { name: 'Case 5: lamp flickers' }).focus();
+  await page.keyboard.press('Delete');
+  await expect(page.getByRole('button', { name: 'bin 1' })).toBeVisible();
+  await page.getByRole('button', { name: 'bin 1' }).click();
+  await expect(page.getByRole('link', { name: 'Case 5: lamp flickers' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('button', { name: 'bin 0' })).toBeVisible();
+  await page.getByRole('button', { name: /^open/ }).click();
+  await expect(page.getByRole('link', { name: 'Case 5: lamp flickers' })).toBeVisible();
+});
+
+test('a filter that is built in the sentence is saved as a view, whose address shows the same elsewhere', async ({
+  page,
+  demo,
+  context,
+}) => {
+  await page.goto(`${demo.url}/tasks`);
+  await page.getByRole('button', { name: 'choose which …' }).click();
+  await page.getByRole('combobox', { name: 'what is asked' }).fill('overdue');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  const filter = page.getByRole('region', { name: 'Filter' });
+  await expect(filter).toContainText('overdue');
+  await page.getByRole('button', { name: 'overdue', exact: true }).click();
+  await page.getByRole('button', { name: 'or …' }).click();
+  await page.getByRole('combobox', { name: 'what is asked' }).last().fill('unclaimed');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(filter).toContainText(/overdue\s*\d+\s*or\s*unclaimed\s*\d+/);
+  await expect(page.getByText('Changed, not saved: the filter')).toBeVisible();
+  const total = await filter.getByText(/^\d+ tasks$/).innerText();
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.getByRole('region', { name: 'Filter' })).toContainText(total);
+  await page.getByRole('button', { name: 'Save as a view …' }).click();
+  await page.getByRole('textbox', { name: 'name of the view' }).fill('To look at');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^To look at \d+/, pressed: true })).toBeVisible();
+  // The other window hears of it.
+  await expect(other.getByRole('button', { name: /^To look at/ })).toBeVisible();
+  await filter.getByRole('button', { name: 'or', exact: true }).click();
+  await page.getByRole('button', { name: 'Put back' }).click();
+  await expect(filter).toContainText(total);
+});
+
+test('a group is folded, a column sorts, and what another window changes is seen within a second', async ({
+  page,
+  demo,
+  context,
+}) => {
+  await page.goto(`${demo.url}/tasks`);
+  await page.getByRole('button', { name: /^Loans, next two weeks/ }).click();
+  await expect(page.getByRole('button', { name: /Northcape/ }).first()).toContainText('open');
+  const group = page.getByRole('button', { expanded: true }).first();
+  const shown = (await titles(page)).length;
+  await group.click();
+  expect((await titles(page)).length).toBeLessThan(shown);
+  await page.getByRole('button', { name: /^open/ }).click();
+  await page.getByRole('columnheader', { name: /task/i }).getByRole('button').click();
+  await expect(page.getByRole('columnheader', { name: /task/i })).toHaveAttribute('aria-sort', 'ascending');
+  const [first = ''] = await titles(page);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await lineOf(other, first).first().getByRole('button', { name: 'Change priority' }).click();
+  await other.getByTitle('high', { exact: true }).click();
+  await expect(lineOf(page, first).first().getByRole('button', { name: 'Change priority' })).toHaveText(
+    'high',
+  );
+});

@@ -1,0 +1,30 @@
+import * as contract from '@hatband/contract';
+import type { TaskFilter, TaskScope, TaskView } from '@hatband/core/tasks';
+import { keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { call } from './call.ts';
+
+/** The numbers of a view's tasks, and the first of them whole. */
+export const taskList = (view: TaskView) =>
+  queryOptions({
+    queryKey: ['tasks', 'list', view],
+    queryFn: () => call(contract.listTasks, { body: view }),
+    placeholderData: keepPreviousData,
+  });
+
+export const taskRows = (ids: readonly number[]) =>
+  queryOptions({
+    queryKey: ['tasks', 'rows', ids],
+    queryFn: () => call(contract.readTasks, { body: { ids: [...ids] } }),
+    enabled: ids.length > 0,
+    placeholderData: keepPreviousData,
+  });
+
+export const taskCounts = (scope: TaskScope, filters: readonly TaskFilter[]) =>
+  queryOptions({
+    queryKey: ['tasks', 'counts', scope, filters],
+    queryFn: () => call(contract.countTasks, { body: { scope, filters: [...filters] } }),
+    placeholderData: keepPreviousData,
+  });
+
+export const views = queryOptions({ queryKey: ['views'], queryFn: () => call(contract.listViews) });
+export const acts = queryOptions({ queryKey: ['acts'], queryFn: () => call(contract.listActs) });

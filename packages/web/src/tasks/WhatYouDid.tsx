@@ -1,0 +1,92 @@
+import { undoAct } from '@hatband/contract';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useEffect, useEffectEvent } from 'react';
+import { acts } from '../api/tasks.ts';
+import { call } from '../api/call.ts';
+import { useRefresh } from '../api/stale.ts';
+import { useClock } from '../shared/clock.ts';
+import { Foreign } from '../shared/page/Foreign.tsx';
+import { LinkButton } from '../shared/page/LinkButton.tsx';
+import { Opening } from '../shared/page/Opening.tsx';
+import { ErrorLine } from '../shared/page/Page.tsx';
+import css from './Tasks.module.css';
+
+/** The last of what the user did, each to be taken back or done again; Ctrl+Z and Ctrl+Y do so with the last. */
+export function WhatYouDid() {
+  const { data } = useQuery(acts);
+  const clock = useClock();
+  const refresh = useRefresh();
+  const undo = useMutation({
+    mutationFn: ({ id, back }: { id: string; back: boolean }) =>
+      call(undoAct, { params: { id }, body: { undo: back } }),
+    onSettled: () => refresh('act', 'task'),
+  });
+  const items = data?.items ?? [];
+  const last = items.find(({ undone }) => !undone);
+  const again = items.findLast(({ undone }, i) => undone && items.slice(0, i).every((each) => each.undone));
+  const onKey = useEffectEvent((event: KeyboardEvent) => {
+    const isWriting = event.target instanceof HTMLElement && event.target.matches('input, textarea');
+    if (!(event.ctrlKey || event.metaKey) || isWriting || undo.isPending) return;
+    const key = event.key.toLowerCase();
+    const act = key === 'z' && !event.shiftKey ? last : key === 'y' || key === 'z' ? again : undefined;
+    if (!act) return;
+    event.preventDefault();
+    undo.mutate({ id: act.id, back: !act.undone });
+  });
+  useEffect(() => {
+    window.addEventListener('keydown', onKey);
+    return () => {
+      window.removeEventListener('keydown', onKey);
+    };
+  }, []);
+  const kept = undo.data?.kept ?? [];
+  return (
+    <div className={css.acts}>
+      <Opening
+        placement="topRight"
+        trigger={
+          <button type="button" className="link">
+            What you did
+          </button>
+        }
+      >
+        <ol className={css.actList}>
+          {items.length === 0 && <li>Nothing so far.</li>}
+          {items.map(({ id, at, label, undone }) => (
+            <li key={id} className={undone ? css.undone : undefined}>
+              <span>
+                <Foreign words={label} /> <small>{clock.ago(at)}</small>
+              </span>
+              <LinkButton
+                onClick={() => {
+                  undo.mutate({ id, back: !undone });
+                }}
+              >
+                {undone ? 'Do again' : 'Take back'}
+              </LinkButton>
+            </li>
+          ))}
+        </ol>
+      </Opening>
+      {last && (
+        <button
+          type="button"
+          className={css.key}
+          title={last.label}
+          onClick={() => {
+            undo.mutate({ id: last.id, back: true });
+          }}
+        >
+          <kbd>Ctrl Z</kbd> take back the last
+        </button>
+      )}
+      {kept.length > 0 && (
+        <p role="status" className={css.kept}>
+          Kept, since it was changed again:{' '}
+          {kept.map(({ task, field, now }) => `${field} of “${task}” (${now ?? 'empty'})`).join(', ')}
+        </p>
+      )}
+      <ErrorLine error={undo.error} />
+    </div>
+  );
+}

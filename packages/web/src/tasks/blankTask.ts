@@ -1,0 +1,30 @@
+import type { Task } from '@hatband/contract';
+
+/** A task without any value, for an editor that asks for one of many tasks at once. */
+export const blankTask: Task = {
+  id: 0,
+  arrivalId: 0,
+  ruleId: null,
+  title: '',
+  due: null,
+  start: null,
+  deadline: null,
+  priority: null,
+  project: null,
+  section: null,
+  assignee: null,
+  tags: [],
+  notes: '',
+  reminders: [],
+  fields: {},
+  checklist: [],
+  effort: null,
+  status: 'needs action',
+  evidence: {},
+  revision: 0,
+  createdAt: '',
+  changedAt: '',
+  completedAt: null,
+  deletedAt: null,
+  source: { subject: '', from: '' },
+};

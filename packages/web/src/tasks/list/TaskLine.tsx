@@ -1,0 +1,175 @@
+import type { Task, TaskChange } from '@hatband/contract';
+import { type FilterNames } from '@hatband/core/tasks';
+import { useQuery } from '@tanstack/react-query';
+import { Checkbox } from 'antd';
+import type { CSSProperties, FocusEvent } from 'react';
+import { Link } from 'react-router';
+import { ruleNames } from '../../api/queries.ts';
+import { useClock } from '../../shared/clock.ts';
+import { Band, PriorityBar } from '../../shared/page/Band.tsx';
+import { Foreign } from '../../shared/page/Foreign.tsx';
+import { TabStop } from '../../shared/task/InPlace.tsx';
+import { TaskField } from '../../shared/task/TaskField.tsx';
+import { isRight } from './columns.ts';
+import css from './TaskTable.module.css';
+import type { Picked } from './usePicked.ts';
+
+interface Props {
+  /** Null until it has come. */
+  task: Task | null;
+  id: number;
+  index: number;
+  fields: readonly string[];
+  place: CSSProperties;
+  names: FilterNames;
+  kindOf: (own: string) => string | null;
+  picked: Picked;
+  stop: number | null;
+  onFocusCell: (line: number, column: number) => (event: FocusEvent) => void;
+  onChange: (change: TaskChange) => void;
+}
+
+/** One task: picked or not, done or not, and its values, each changed in its place. */
+export function TaskLine({
+  task,
+  id,
+  index,
+  fields,
+  place,
+  names,
+  kindOf,
+  picked,
+  stop,
+  onFocusCell,
+  onChange,
+}: Props) {
+  const isPicked = picked.ids.has(id);
+  const done = task !== null && (task.status === 'completed' || task.status === 'cancelled');
+  const n = [...picked.ids].indexOf(id) + 1;
+  return (
+    <div
+      role="row"
+      aria-rowindex={index + 2}
+      aria-selected={isPicked}
+      className={`${css.line ?? ''} ${isPicked ? (css.picked ?? '') : ''} ${done ? (css.done ?? '') : ''}`}
+      style={place}
+    >
+      <span role="gridcell" className={css.marks}>
+        <PickTab id={id} n={n} picked={picked} title={task?.title ?? ''} />
+        {task && <DoneBox task={task} done={done} onChange={onChange} />}
+      </span>
+      {fields.map((field, column) => (
+        <span
+          key={field}
+          role="gridcell"
+          data-cell={`${String(index)}:${String(column)}`}
+          className={isRight(field, kindOf) ? css.right : undefined}
+          onFocus={onFocusCell(index, column)}
+        >
+          <TabStop value={stop === column}>
+            {task && (
+              <Cell task={task} field={field} names={names} isStop={stop === column} onChange={onChange} />
+            )}
+          </TabStop>
+        </span>
+      ))}
+    </div>
+  );
+}
+
+function PickTab({ id, n, picked, title }: { id: number; n: number; picked: Picked; title: string }) {
+  return (
+    <button
+      type="button"
+      tabIndex={-1}
+      className={css.tab}
+      aria-pressed={n > 0}
+      aria-label={`pick: ${title}`}
+      title="pick, with Shift all from the last one"
+      onClick={(event) => {
+        if (event.shiftKey) picked.pickTo(id);
+        else picked.toggle(id);
+      }}
+    >
+      {n > 0 ? n : ''}
+    </button>
+  );
+}
+
+function DoneBox({ task, done, onChange }: { task: Task; done: boolean; onChange: Props['onChange'] }) {
+  const { data } = useQuery(ruleNames);
+  const rule = data?.items.find((each) => each.id === task.ruleId);
+  return (
+    <>
+      <Band band={rule?.band ?? null} />
+      <Checkbox
+        tabIndex={-1}
+        aria-label={`done: ${task.title}`}
+        checked={done}
+        onChange={(event) => {
+          onChange({ status: event.target.checked ? 'completed' : 'needs action' });
+        }}
+      />
+    </>
+  );
+}
+
+interface CellProps {
+  task: Task;
+  field: string;
+  names: FilterNames;
+  isStop: boolean;
+  onChange: Props['onChange'];
+}
+
+function Cell({ task, field, names, isStop, onChange }: CellProps) {
+  const clock = useClock();
+  const tabIndex = isStop ? 0 : -1;
+  if (field === 'title')
+    return (
+      <span className={css.title}>
+        <Link to={`/tasks/${String(task.id)}`} tabIndex={tabIndex}>
+          <Foreign words={task.title} />
+        </Link>
+        <PriorityBar priority={task.priority} />
+      </span>
+    );
+  const fixed = fixedWords(task, field, names, clock.ago);
+  if (fixed !== null)
+    return (
+      <button type="button" className="plain" tabIndex={tabIndex}>
+        <Foreign words={fixed || 'none'} />
+      </button>
+    );
+  const isLate =
+    field === 'due' && task.completedAt === null && task.due !== null && task.due.slice(0, 10) < clock.today;
+  return (
+    <span className={isLate ? css.overdue : undefined}>
+      <TaskField task={task} field={field} onChange={onChange} />
+      {isLate && <small>overdue</small>}
+    </span>
+  );
+}
+
+/** What stands in columns that nobody writes. */
+function fixedWords(
+  task: Task,
+  field: string,
+  names: FilterNames,
+  ago: (at: string) => string,
+): string | null {
+  switch (field) {
+    case 'asks':
+      return task.source.from;
+    case 'rule':
+      return task.ruleId === null ? 'unclaimed' : names.value('rule', task.ruleId);
+    case 'created':
+      return ago(task.createdAt);
+    case 'changed':
+      return ago(task.changedAt);
+    case 'completed':
+      return task.completedAt === null ? '' : ago(task.completedAt);
+    default:
+      return null;
+  }
+}

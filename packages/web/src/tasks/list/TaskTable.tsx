@@ -1,0 +1,216 @@
+import type { TaskChange, TaskGroup } from '@hatband/contract';
+import { isBuiltIn, labelOfField, ownNameOf, type FilterNames, type TaskView } from '@hatband/core/tasks';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useRef, useState, type CSSProperties } from 'react';
+import { Foreign } from '../../shared/page/Foreign.tsx';
+import { hueOf } from '../../shared/page/hues.ts';
+import { isRight, widthOf } from './columns.ts';
+import { sayGroup, saySum } from './sayGroup.ts';
+import { TaskLine } from './TaskLine.tsx';
+import css from './TaskTable.module.css';
+import { useGridKeys, type GridActions } from './useGridKeys.ts';
+import type { Picked } from './usePicked.ts';
+import { useTaskRows, type Line, type TaskList } from './useTaskList.ts';
+
+const LINE = 32;
+/** Lines beyond the edges of what is seen that are there already. */
+const BEYOND = 12;
+
+interface Props {
+  view: TaskView;
+  list: TaskList;
+  picked: Picked;
+  names: FilterNames;
+  kindOf: (own: string) => string | null;
+  actions: GridActions;
+  onChange: (ids: readonly number[], change: TaskChange) => void;
+  onSort: (field: string) => void;
+}
+
+/** The tasks of a view as lines of a grid, of which those are there that one sees. */
+export function TaskTable({ view, list, picked, names, kindOf, actions, onChange, onSort }: Props) {
+  const [folded, setFolded] = useState<ReadonlySet<string | null>>(new Set());
+  const scroller = useRef<HTMLDivElement>(null);
+  const lines = linesOf(list.groups, view.group !== null, folded);
+  const ids = list.groups.flatMap((group) => group.ids);
+  const virtual = useVirtualizer({
+    count: lines.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => LINE,
+    overscan: BEYOND,
+  });
+  const shown = virtual.getVirtualItems();
+  const places = shown.flatMap(({ index }) => placeIn(ids, lines[index]));
+  const tasks = useTaskRows(ids, list.first, { from: places[0] ?? 0, to: places.at(-1) ?? 0 });
+  const fields = ['title', ...view.columns.map(({ field }) => field)];
+  const grid = useGridKeys({
+    lines,
+    columns: fields.length,
+    picked,
+    actions,
+    showLine: (index) => {
+      virtual.scrollToIndex(index);
+    },
+    root: scroller,
+  });
+  const style = {
+    '--columns': `minmax(220px, 1fr) ${view.columns.map((column) => `${String(widthOf(column))}px`).join(' ')}`,
+  };
+  return (
+    <div ref={scroller} className={css.scroller} style={style as CSSProperties}>
+      <div
+        role="grid"
+        aria-label="Tasks"
+        aria-rowcount={lines.length + 1}
+        className={css.grid}
+        onKeyDown={grid.onKeyDown}
+      >
+        <div role="row" aria-rowindex={1} className={css.head}>
+          <span role="columnheader" aria-label="picked, rule and done" />
+          {fields.map((field) => (
+            <SortHead
+              key={field}
+              field={field}
+              view={view}
+              isRight={isRight(field, kindOf)}
+              onSort={onSort}
+            />
+          ))}
+        </div>
+        <div style={{ height: virtual.getTotalSize(), position: 'relative' }} role="rowgroup">
+          {shown.map(({ index, start }) => {
+            const line = lines[index];
+            const place = { transform: `translateY(${String(start)}px)`, height: LINE };
+            if (!line) return null;
+            if ('group' in line)
+              return (
+                <GroupLine
+                  key={`group ${String(line.group.value)}`}
+                  group={line.group}
+                  view={view}
+                  names={names}
+                  kindOf={kindOf}
+                  place={place}
+                  index={index}
+                  isFolded={folded.has(line.group.value)}
+                  onFold={() => {
+                    setFolded(toggled(folded, line.group.value));
+                  }}
+                />
+              );
+            return (
+              <TaskLine
+                key={line.id}
+                task={tasks.get(line.id) ?? null}
+                id={line.id}
+                index={index}
+                fields={fields}
+                place={place}
+                names={names}
+                kindOf={kindOf}
+                picked={picked}
+                stop={grid.stopIn(index)}
+                onFocusCell={grid.onFocusCell}
+                onChange={(change) => {
+                  onChange([line.id], change);
+                }}
+              />
+            );
+          })}
+        </div>
+      </div>
+    </div>
+  );
+}
+
+function linesOf(
+  groups: readonly TaskGroup[],
+  isGrouped: boolean,
+  folded: ReadonlySet<string | null>,
+): Line[] {
+  return groups.flatMap((group): Line[] => [
+    ...(isGrouped ? [{ group }] : []),
+    ...(isGrouped && folded.has(group.value) ? [] : group.ids.map((id) => ({ id }))),
+  ]);
+}
+
+const placeIn = (ids: readonly number[], line: Line | undefined) =>
+  line && 'id' in line ? [ids.indexOf(line.id)] : [];
+
+function toggled(folded: ReadonlySet<string | null>, value: string | null): ReadonlySet<string | null> {
+  const next = new Set(folded);
+  if (!next.delete(value)) next.add(value);
+  return next;
+}
+
+interface HeadProps {
+  field: string;
+  view: TaskView;
+  isRight: boolean;
+  onSort: (field: string) => void;
+}
+
+function SortHead({ field, view, isRight: right, onSort }: HeadProps) {
+  const at = view.sort.findIndex((each) => each.field === field);
+  const sort = view.sort[at];
+  const order = sort === undefined ? 'none' : sort.descending ? 'descending' : 'ascending';
+  return (
+    <span role="columnheader" aria-sort={order} className={right ? css.right : undefined}>
+      <button
+        type="button"
+        style={{
+          color: hueOfColumn(field),
+        }}
+        onClick={() => {
+          onSort(field);
+        }}
+      >
+        {field === 'title' ? 'task' : labelOfField(field)}
+        {sort && (sort.descending ? ' ↓' : ' ↑')}
+        {sort && view.sort.length > 1 && <sup>{at + 1}</sup>}
+      </button>
+    </span>
+  );
+}
+
+interface GroupProps {
+  group: TaskGroup;
+  view: TaskView;
+  names: FilterNames;
+  kindOf: (own: string) => string | null;
+  place: CSSProperties;
+  index: number;
+  isFolded: boolean;
+  onFold: () => void;
+}
+
+function GroupLine({ group, view, names, kindOf, place, index, isFolded, onFold }: GroupProps) {
+  const done = group.ids.length - group.open;
+  return (
+    <div role="row" aria-rowindex={index + 2} className={css.group} style={place}>
+      <span role="gridcell" className={css.groupName}>
+        <button type="button" aria-expanded={!isFolded} data-cell={`${String(index)}:0`} onClick={onFold}>
+          <span aria-hidden="true">{isFolded ? '▸' : '▾'}</span>{' '}
+          <b>
+            <Foreign words={sayGroup(view.group ?? '', group.value, names)} />
+          </b>{' '}
+          <small>
+            {group.open} open{done > 0 && `, ${String(done)} done`}
+          </small>
+        </button>
+      </span>
+      {view.columns.map(({ field }) => (
+        <span key={field} role="gridcell" className={isRight(field, kindOf) ? css.right : undefined}>
+          {saySum(group, field)}
+        </span>
+      ))}
+    </div>
+  );
+}
+
+/** Fields that are read from mail have a hue each; what else is known of a task has none. */
+function hueOfColumn(field: string): string | undefined {
+  if (field === 'asks') return 'var(--field-who)';
+  const own = ownNameOf(field);
+  return own !== null || isBuiltIn(field) ? hueOf(own ?? field) : undefined;
+}

@@ -1,0 +1,46 @@
+import { changeTasks, listTasks, readTasks, type Task, type TaskChange } from '@hatband/contract';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { call } from '../../api/call.ts';
+import { useRefresh } from '../../api/stale.ts';
+
+interface Asked {
+  ids: readonly number[];
+  change: TaskChange;
+}
+
+/** Changes many tasks at once. What is changed is shown at once, before the server has answered. */
+export function useChangeTasks() {
+  const client = useQueryClient();
+  const refresh = useRefresh();
+  return useMutation({
+    mutationFn: ({ ids, change }: Asked) => call(changeTasks, { body: { ids: [...ids], change } }),
+    onMutate: ({ ids, change }) => {
+      const changed = (task: Task) => (ids.includes(task.id) ? afterChange(task, change) : task);
+      client.setQueriesData({ queryKey: ['tasks', 'list'] }, (known: unknown) => {
+        const list = listTasks.answer.safeParse(known).data;
+        return list ? { ...list, first: list.first.map(changed) } : known;
+      });
+      client.setQueriesData({ queryKey: ['tasks', 'rows'] }, (known: unknown) => {
+        const rows = readTasks.answer.safeParse(known).data;
+        return rows ? { items: rows.items.map(changed) } : known;
+      });
+    },
+    onSettled: () => refresh('task', 'act'),
+  });
+}
+
+/** A task as it is once the server has made the change; what only the server knows is told by its answer. */
+export function afterChange(
+  task: Task,
+  { addTags, fields, deleted: _, project, ...values }: TaskChange,
+): Task {
+  const own = Object.entries({ ...task.fields, ...fields }).filter(([, value]) => value !== null);
+  const known = Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined));
+  return {
+    ...task,
+    ...known,
+    ...(project === null ? { project: null } : {}),
+    tags: addTags ? [...new Set([...task.tags, ...addTags])] : (values.tags ?? task.tags),
+    fields: Object.fromEntries(own) as Task['fields'],
+  };
+}
