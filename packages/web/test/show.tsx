@@ -15,6 +15,10 @@ interface Asked {
 
 type Answer = (asked: Asked) => unknown;
 
+/** What a server answers that refuses. */
+export const refused = (status: number, detail: string) =>
+  new Response(JSON.stringify({ type: 'about:blank', title: detail, status, detail }), { status });
+
 /** The part in a page whose server answers by path; a path without an answer is not found. */
 export function show(part: ReactNode, answers: Record<string, Answer> = {}) {
   const asked: Asked[] = [];
@@ -28,10 +32,8 @@ export function show(part: ReactNode, answers: Record<string, Answer> = {}) {
     };
     asked.push(one);
     const answer = answers[`${one.method} ${url.split('?')[0] ?? ''}`];
-    const [status, body] = answer
-      ? [200, answer(one)]
-      : [404, { type: 'about:blank', title: 'Not found', status: 404, detail: `There is no ${url}.` }];
-    return Promise.resolve(new Response(JSON.stringify(body), { status }));
+    const body = answer ? answer(one) : refused(404, `There is no ${url}.`);
+    return Promise.resolve(body instanceof Response ? body : new Response(JSON.stringify(body)));
   });
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const shown = render(

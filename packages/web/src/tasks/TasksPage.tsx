@@ -1,4 +1,4 @@
-import type { TaskChange } from '@hatband/contract';
+import type { Task, TaskChange } from '@hatband/contract';
 import type { TaskView } from '@hatband/core/tasks';
 import { placeTasks } from '@hatband/contract';
 import { useMutation, useQuery } from '@tanstack/react-query';
@@ -13,10 +13,12 @@ import { FilterSentence } from './filter/FilterSentence.tsx';
 import { useFilterNames } from './filter/useFilterNames.ts';
 import { TaskTable } from './list/TaskTable.tsx';
 import { useChangeTasks } from './list/useChangeTasks.ts';
+import { useEditTask } from './list/useEditTask.ts';
 import type { GridActions } from './list/useGridKeys.ts';
 import { usePicked } from './list/usePicked.ts';
 import { useTaskList } from './list/useTaskList.ts';
 import { urlOfView, viewOfUrl, type ShownView } from './list/viewUrl.ts';
+import { ConflictNote } from './ConflictNote.tsx';
 import { PickedBar, Sums, type Asking } from './PickedBar.tsx';
 import css from './Tasks.module.css';
 import { ViewOptions } from './ViewOptions.tsx';
@@ -131,12 +133,13 @@ function ViewedTasks({ shown, onChange, onGo }: ViewedProps) {
           names={names}
           kindOf={(name) => own.find((field) => field.name === name)?.kind ?? null}
           actions={actions}
-          onChange={work.change}
+          onEdit={work.edit}
           onSort={(field) => { onChange({ sort: sortedBy(view.sort, field) }); }}
         />
       )}
       <footer className={css.foot}>
         <ErrorLine error={work.error} />
+        {work.conflict && <ConflictNote conflict={work.conflict} names={names} onSettle={work.settle} />}
         {pickedIds.length === 0 ? (
           <Sums groups={list.groups} columns={view.columns} />
         ) : (
@@ -159,13 +162,20 @@ function ViewedTasks({ shown, onChange, onGo }: ViewedProps) {
 function useWork(touch: (ids: readonly number[]) => void) {
   const refresh = useRefresh();
   const change = useChangeTasks();
+  const { edit, conflict, settle, error } = useEditTask();
   const place = useMutation({
     mutationFn: (body: { ids: number[]; beside: number; side: 'before' | 'behind' }) =>
       call(placeTasks, { body }),
     onSettled: () => refresh('task', 'act'),
   });
   return {
-    error: change.error ?? place.error,
+    error: error ?? change.error ?? place.error,
+    conflict,
+    settle,
+    edit: (task: Task, values: TaskChange) => {
+      touch([task.id]);
+      edit(task, values);
+    },
     change: (ids: readonly number[], values: TaskChange) => {
       if (ids.length === 0) return;
       touch(ids);

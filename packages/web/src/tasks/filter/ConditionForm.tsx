@@ -30,7 +30,8 @@ export function ConditionForm({ condition, onChange }: Props) {
   const own = (data?.items ?? []).flatMap(({ fields }) => fields);
   const kindOfOwn = (field: string) => own.find(({ name }) => name === ownNameOf(field))?.kind ?? null;
   const subjects: Option<string>[] = [
-    ...knownFields(data?.items ?? []),
+    // Who asks is asked by the person, whatever he writes under.
+    ...knownFields(data?.items ?? []).filter(({ value }) => value !== 'asks'),
     ...OF_NO_FIELD.map((kind) => ({ value: kind, label: labelOfKind(kind) })),
   ];
   const set = (next: Draft) => {

@@ -26,7 +26,7 @@ interface Props {
   picked: Picked;
   stop: number | null;
   onFocusCell: (line: number, column: number) => (event: FocusEvent) => void;
-  onChange: (change: TaskChange) => void;
+  onEdit: (task: Task, change: TaskChange) => void;
 }
 
 /** One task: picked or not, done or not, and its values, each changed in its place. */
@@ -41,9 +41,12 @@ export function TaskLine({
   picked,
   stop,
   onFocusCell,
-  onChange,
+  onEdit,
 }: Props) {
   const isPicked = picked.ids.has(id);
+  const onChange = (change: TaskChange) => {
+    if (task) onEdit(task, change);
+  };
   const done = task !== null && (task.status === 'completed' || task.status === 'cancelled');
   const n = [...picked.ids].indexOf(id) + 1;
   return (
@@ -96,7 +99,15 @@ function PickTab({ id, n, picked, title }: { id: number; n: number; picked: Pick
   );
 }
 
-function DoneBox({ task, done, onChange }: { task: Task; done: boolean; onChange: Props['onChange'] }) {
+function DoneBox({
+  task,
+  done,
+  onChange,
+}: {
+  task: Task;
+  done: boolean;
+  onChange: (change: TaskChange) => void;
+}) {
   const { data } = useQuery(ruleNames);
   const rule = data?.items.find((each) => each.id === task.ruleId);
   return (
@@ -119,7 +130,7 @@ interface CellProps {
   field: string;
   names: FilterNames;
   isStop: boolean;
-  onChange: Props['onChange'];
+  onChange: (change: TaskChange) => void;
 }
 
 function Cell({ task, field, names, isStop, onChange }: CellProps) {

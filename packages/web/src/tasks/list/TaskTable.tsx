@@ -1,4 +1,4 @@
-import type { TaskChange, TaskGroup } from '@hatband/contract';
+import type { Task, TaskChange, TaskGroup } from '@hatband/contract';
 import { isBuiltIn, labelOfField, ownNameOf, type FilterNames, type TaskView } from '@hatband/core/tasks';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useRef, useState, type CSSProperties } from 'react';
@@ -23,12 +23,12 @@ interface Props {
   names: FilterNames;
   kindOf: (own: string) => string | null;
   actions: GridActions;
-  onChange: (ids: readonly number[], change: TaskChange) => void;
+  onEdit: (task: Task, change: TaskChange) => void;
   onSort: (field: string) => void;
 }
 
 /** The tasks of a view as lines of a grid, of which those are there that one sees. */
-export function TaskTable({ view, list, picked, names, kindOf, actions, onChange, onSort }: Props) {
+export function TaskTable({ view, list, picked, names, kindOf, actions, onEdit, onSort }: Props) {
   const [folded, setFolded] = useState<ReadonlySet<string | null>>(new Set());
   const scroller = useRef<HTMLDivElement>(null);
   const lines = linesOf(list.groups, view.group !== null, folded);
@@ -111,9 +111,7 @@ export function TaskTable({ view, list, picked, names, kindOf, actions, onChange
                 picked={picked}
                 stop={grid.stopIn(index)}
                 onFocusCell={grid.onFocusCell}
-                onChange={(change) => {
-                  onChange([line.id], change);
-                }}
+                onEdit={onEdit}
               />
             );
           })}

@@ -8,22 +8,30 @@ interface Asked {
   change: TaskChange;
 }
 
-/** Changes many tasks at once. What is changed is shown at once, before the server has answered. */
-export function useChangeTasks() {
+/** Shows a change at once, before the server has answered. */
+export function useShowChange() {
   const client = useQueryClient();
+  return (ids: readonly number[], change: TaskChange) => {
+    const changed = (task: Task) => (ids.includes(task.id) ? afterChange(task, change) : task);
+    client.setQueriesData({ queryKey: ['tasks', 'list'] }, (known: unknown) => {
+      const list = listTasks.answer.safeParse(known).data;
+      return list ? { ...list, first: list.first.map(changed) } : known;
+    });
+    client.setQueriesData({ queryKey: ['tasks', 'rows'] }, (known: unknown) => {
+      const rows = readTasks.answer.safeParse(known).data;
+      return rows ? { items: rows.items.map(changed) } : known;
+    });
+  };
+}
+
+/** Changes many tasks at once, whatever they are now. */
+export function useChangeTasks() {
   const refresh = useRefresh();
+  const showChange = useShowChange();
   return useMutation({
     mutationFn: ({ ids, change }: Asked) => call(changeTasks, { body: { ids: [...ids], change } }),
     onMutate: ({ ids, change }) => {
-      const changed = (task: Task) => (ids.includes(task.id) ? afterChange(task, change) : task);
-      client.setQueriesData({ queryKey: ['tasks', 'list'] }, (known: unknown) => {
-        const list = listTasks.answer.safeParse(known).data;
-        return list ? { ...list, first: list.first.map(changed) } : known;
-      });
-      client.setQueriesData({ queryKey: ['tasks', 'rows'] }, (known: unknown) => {
-        const rows = readTasks.answer.safeParse(known).data;
-        return rows ? { items: rows.items.map(changed) } : known;
-      });
+      showChange(ids, change);
     },
     onSettled: () => refresh('task', 'act'),
   });

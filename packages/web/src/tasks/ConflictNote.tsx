@@ -1,0 +1,62 @@
+import type { TaskChange } from '@hatband/contract';
+import { isTaskField, TASK_FIELDS, Value, wordsOfValue, type FilterNames } from '@hatband/core/tasks';
+import { Button } from 'antd';
+import { Foreign } from '../shared/page/Foreign.tsx';
+import type { Conflict } from './list/useEditTask.ts';
+import css from './Tasks.module.css';
+
+interface Props {
+  conflict: Conflict;
+  names: FilterNames;
+  onSettle: (mine: boolean) => void;
+}
+
+/** An edit that met another, with both values; neither is lost. */
+export function ConflictNote({ conflict: { change, now }, names, onSettle }: Props) {
+  const [met] = valuesOf(change);
+  if (!met) return null;
+  const [field, mine] = met;
+  const theirs = isTaskField(field) ? valueIn(now, field) : (now.fields[field] ?? null);
+  const say = (value: unknown) => sayValue(field, value, names);
+  return (
+    <div className={css.conflict} role="alert">
+      <span>
+        Meanwhile the {isTaskField(field) ? TASK_FIELDS[field].label : field} of “
+        <Foreign words={now.title} />” became <b>{say(theirs)}</b>; you wrote <b>{say(mine)}</b>.
+      </span>
+      <Button
+        size="small"
+        type="primary"
+        onClick={() => {
+          onSettle(true);
+        }}
+      >
+        Use {say(mine)}
+      </Button>
+      <Button
+        size="small"
+        onClick={() => {
+          onSettle(false);
+        }}
+      >
+        Leave {say(theirs)}
+      </Button>
+    </div>
+  );
+}
+
+const valuesOf = ({ fields, ...change }: TaskChange): [string, unknown][] => [
+  ...Object.entries(change),
+  ...Object.entries(fields ?? {}),
+];
+
+function valueIn(task: Conflict['now'], field: string): unknown {
+  if (field === 'project') return task.project?.id ?? null;
+  return Object.entries(task).find(([name]) => name === field)?.[1];
+}
+
+function sayValue(field: string, value: unknown, names: FilterNames): string {
+  const words = wordsOfValue(Value.safeParse(value).data ?? '');
+  if (words === '') return 'nothing';
+  return /^\d{4}-\d{2}-\d{2}/.test(words) ? names.day(words) : names.value(field, words);
+}
