@@ -93,12 +93,57 @@ test('a group is folded, a column sorts, and what another window changes is seen
   await page.getByRole('button', { name: /^open/ }).click();
   await page.getByRole('columnheader', { name: /task/i }).getByRole('button').click();
   await expect(page.getByRole('columnheader', { name: /task/i })).toHaveAttribute('aria-sort', 'ascending');
-  const [first = ''] = await titles(page);
   const other = await context.newPage();
   await other.goto(page.url());
+  await expect(other.getByRole('grid').getByRole('link').first()).toBeVisible();
+  const [first = ''] = await titles(other);
   await lineOf(other, first).first().getByRole('button', { name: 'Change priority' }).click();
   await other.getByTitle('high', { exact: true }).click();
   await expect(lineOf(page, first).first().getByRole('button', { name: 'Change priority' })).toHaveText(
     'high',
   );
+});
+
+test('gaps of mail that comes in are settled by keys alone, and settled lines stay until they are cleared', async ({
+  page,
+  demo,
+}) => {
+  // So tall that all lines are in sight.
+  await page.setViewportSize({ width: 1280, height: 2600 });
+  await page.goto(`${demo.url}/gaps`);
+  await page.getByRole('button', { name: 'by sender' }).click();
+  const rail = page.getByRole('link', { name: /^Gaps/ });
+  await expect(rail).toContainText(/\d/);
+  const before = Number((await rail.innerText()).replace(/\D/g, ''));
+  const intake = (await (await page.request.get(`${demo.url}/api/addresses`)).json()) as {
+    items: { address: string; target: { kind: string } }[];
+  };
+  const to = intake.items.find(({ target }) => target.kind === 'inbox')?.address ?? '';
+  for (const what of ['brass lamp', 'ship’s bell', 'chart table'])
+    await demo.send({
+      to,
+      from: 'nora.vale@harbour.example',
+      subject: `Dust the ${what}`,
+      text: `Please dust the ${what}.`,
+    });
+  await expect(rail).toContainText(String(before + 3));
+  const projectOf = (what: string) =>
+    lineOf(page, `Dust the ${what}`).getByRole('button', { name: 'Change project' });
+  await projectOf('chart table').focus();
+  await expect(page.getByRole('complementary', { name: 'The mail' })).toContainText(
+    'Please dust the chart table.',
+  );
+  for (const what of ['chart table', 'ship’s bell', 'brass lamp']) {
+    await expect(projectOf(what)).toBeFocused();
+    await page.keyboard.type('Building');
+    await page.keyboard.press('Enter');
+    await expect(projectOf(what)).toHaveText('Building');
+  }
+  // The building's tasks need no date.
+  await expect(rail).toContainText(String(before));
+  await expect(lineOf(page, 'Dust the chart table')).toBeVisible();
+  await page.getByRole('button', { name: 'Clear what is settled' }).click();
+  await expect(lineOf(page, 'Dust the chart table')).toBeHidden();
+  await page.getByRole('button', { name: 'take back the last' }).click();
+  await expect(lineOf(page, 'Dust the brass lamp')).toBeVisible();
 });

@@ -39,7 +39,8 @@ const VIEWS: Record<string, (page: Page) => Promise<void>> = {
     await page.getByRole('textbox', { name: 'words 7' }).fill('lecture room');
   },
   task: async (page) => {
-    await page.goto('/tasks');
+    const filter = { kind: 'words', field: 'title', words: ['sextants'] };
+    await page.goto(`/tasks?as=${encodeURIComponent(JSON.stringify({ filter }))}`);
     await page.getByRole('link', { name: 'Two sextants more for the tide exhibition' }).click();
     await page.getByText('one crate is enough').waitFor();
   },
@@ -49,8 +50,17 @@ const VIEWS: Record<string, (page: Page) => Promise<void>> = {
   },
   tasks: async (page) => {
     await page.goto('/tasks');
-    await page.getByRole('checkbox', { name: /lamp flickers/ }).check();
-    await page.getByRole('button', { name: 'done 1' }).waitFor();
+    await page.getByRole('button', { name: /^Loans, next two weeks/ }).click();
+    await page.getByRole('grid').getByRole('link').nth(2).focus();
+    await page.keyboard.press('Space');
+    await page.keyboard.press('Shift+ArrowDown');
+    await page.getByText('With these 2').waitFor();
+  },
+  gaps: async (page) => {
+    await page.goto('/gaps');
+    await page.getByRole('button', { name: 'Change project' }).filter({ hasText: 'gap' }).first().focus();
+    await page.keyboard.type('Loans');
+    await page.getByRole('complementary', { name: 'The mail' }).getByRole('heading').first().waitFor();
   },
   intake: async (page) => {
     await page.goto('/intake');

@@ -1,5 +1,8 @@
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
+
+// A busy machine may take long.
+configure({ asyncUtilTimeout: 20_000 });
 
 // What antd asks of a browser and jsdom has not.
 vi.stubGlobal('matchMedia', () => ({

@@ -8,10 +8,8 @@ export type TaskConditionKind = keyof Kinds;
 export type ConditionOf<K extends TaskConditionKind> = { [P in K]: z.infer<Kinds[P]['schema']> }[K];
 
 const [first, ...rest] = Object.values(TASK_CONDITIONS).map(({ schema }) => schema);
-export const TaskCondition = z.discriminatedUnion('kind', [
-  first as Kinds[TaskConditionKind]['schema'],
-  ...rest,
-]);
+if (!first) throw new Error('There are no kinds of conditions.');
+export const TaskCondition = z.discriminatedUnion('kind', [first, ...rest]);
 export type TaskCondition = ConditionOf<TaskConditionKind>;
 
 /** Conditions of which all, any or none hold; groups nest. */

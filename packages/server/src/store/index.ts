@@ -5,3 +5,4 @@ export { openStore, type Store } from './openStore.ts';
 export { prepared } from './prepared.ts';
 export type * from './mailRows.ts';
 export type * from './rows.ts';
+export type * from './taskRows.ts';

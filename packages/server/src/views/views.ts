@@ -25,7 +25,7 @@ export const addView = (store: Store, { name, view }: NamedView): Promise<Stored
       id,
       name,
       view: JSON.stringify(view),
-      position: Number(last?.position ?? 0) + 1,
+      position: (last?.position ?? 0) + 1,
       revision: 1,
     };
     await trx('views').insert(row);

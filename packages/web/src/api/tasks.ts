@@ -3,6 +3,14 @@ import type { TaskFilter, TaskScope, TaskView } from '@hatband/core/tasks';
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { call } from './call.ts';
 
+/** Tasks to be done that lack what their projects require. */
+export const GAPS: TaskFilter = {
+  all: [
+    { kind: 'gap', field: null },
+    { kind: 'is', field: 'status', values: ['needs action', 'in process'] },
+  ],
+};
+
 /** The numbers of a view's tasks, and the first of them whole. */
 export const taskList = (view: TaskView) =>
   queryOptions({

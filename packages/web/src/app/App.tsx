@@ -12,6 +12,7 @@ import { Rail } from './Rail.tsx';
 import { theme } from './theme.ts';
 
 const LedgerPage = lazy(() => import('../ledger/LedgerPage.tsx').then((m) => ({ default: m.LedgerPage })));
+const GapsPage = lazy(() => import('../gaps/GapsPage.tsx').then((m) => ({ default: m.GapsPage })));
 const TasksPage = lazy(() => import('../tasks/TasksPage.tsx').then((m) => ({ default: m.TasksPage })));
 const RulesPage = lazy(() => import('../rules/RulesPage.tsx').then((m) => ({ default: m.RulesPage })));
 const TaskPage = lazy(() => import('../tasks/TaskPage.tsx').then((m) => ({ default: m.TaskPage })));
@@ -47,6 +48,7 @@ const router = createBrowserRouter([
     element: <Shell />,
     children: [
       { path: '/ledger/:id?', element: <LedgerPage /> },
+      { path: '/gaps', element: <GapsPage /> },
       { path: '/tasks', element: <TasksPage /> },
       { path: '/tasks/:id', element: <TaskPage /> },
       { path: '/rules/:id?', element: <RulesPage /> },

@@ -1,12 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
 import { NavLink } from 'react-router';
 import { health, ruleNames } from '../api/queries.ts';
+import { GAPS, taskCounts } from '../api/tasks.ts';
 import { useLive } from '../api/live.ts';
 import { useClock } from '../shared/clock.ts';
 import css from './App.module.css';
 
 const SCREENS = [
   { to: '/ledger', name: 'Ledger' },
+  { to: '/gaps', name: 'Gaps' },
   { to: '/tasks', name: 'Tasks' },
   { to: '/rules', name: 'Rules' },
   { to: '/intake', name: 'Intake' },
@@ -17,6 +19,8 @@ const SCREENS = [
 /** The side rail: where one can go, and whether mail is being received. */
 export function Rail() {
   const { data: rules } = useQuery(ruleNames);
+  const { data: gaps } = useQuery(taskCounts('open', [GAPS]));
+  const missing = gaps?.counts[0] ?? 0;
   const isBroken = rules?.items.some((rule) => rule.isBroken && !rule.deleted) ?? false;
   return (
     <nav className={css.rail} aria-label="Screens">
@@ -27,6 +31,7 @@ export function Rail() {
       {SCREENS.map(({ to, name }) => (
         <NavLink key={to} to={to}>
           {name}
+          {to === '/gaps' && missing > 0 && <span className={css.sign}>{missing}</span>}
           {to === '/rules' && isBroken && (
             <span className={css.sign} title="A live rule cannot work; its mail is held.">
               ⚠ broken

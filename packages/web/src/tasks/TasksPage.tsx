@@ -1,29 +1,23 @@
-import type { Task, TaskChange } from '@hatband/contract';
 import type { TaskView } from '@hatband/core/tasks';
-import { placeTasks } from '@hatband/contract';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { call } from '../api/call.ts';
 import { projects } from '../api/queries.ts';
-import { useRefresh } from '../api/stale.ts';
 import { taskCounts, views } from '../api/tasks.ts';
-import { ErrorLine, Failed, Notice, PageHeader, Tabs } from '../shared/page/Page.tsx';
+import { Failed, Notice, PageHeader, Tabs } from '../shared/page/Page.tsx';
 import { FilterSentence } from './filter/FilterSentence.tsx';
 import { useFilterNames } from './filter/useFilterNames.ts';
 import { TaskTable } from './list/TaskTable.tsx';
-import { useChangeTasks } from './list/useChangeTasks.ts';
-import { useEditTask } from './list/useEditTask.ts';
 import type { GridActions } from './list/useGridKeys.ts';
 import { usePicked } from './list/usePicked.ts';
+import { useWork } from './list/useWork.ts';
 import { useTaskList } from './list/useTaskList.ts';
 import { urlOfView, viewOfUrl, type ShownView } from './list/viewUrl.ts';
-import { ConflictNote } from './ConflictNote.tsx';
-import { PickedBar, Sums, type Asking } from './PickedBar.tsx';
+import { Foot } from './Foot.tsx';
+import { Sums, type Asking } from './PickedBar.tsx';
 import css from './Tasks.module.css';
 import { ViewOptions } from './ViewOptions.tsx';
 import { ViewState } from './ViewState.tsx';
-import { WhatYouDid } from './WhatYouDid.tsx';
 
 /** Tasks as a view shows them: filtered, grouped, in order, changed in place or many at once. */
 export function TasksPage() {
@@ -137,55 +131,12 @@ function ViewedTasks({ shown, onChange, onGo }: ViewedProps) {
           onSort={(field) => { onChange({ sort: sortedBy(view.sort, field) }); }}
         />
       )}
-      <footer className={css.foot}>
-        <ErrorLine error={work.error} />
-        {work.conflict && <ConflictNote conflict={work.conflict} names={names} onSettle={work.settle} />}
-        {pickedIds.length === 0 ? (
-          <Sums groups={list.groups} columns={view.columns} />
-        ) : (
-          <PickedBar
-            ids={pickedIds}
-            isBin={isBin}
-            asking={asking}
-            onAsk={setAsking}
-            onChange={(change) => { work.change(pickedIds, change); }}
-            onLetGo={picked.letGo}
-          />
-        )}
-        <WhatYouDid />
-      </footer>
+      <Foot work={work} names={names} picked={picked} ids={pickedIds} isBin={isBin} asking={asking} onAsk={setAsking}>
+        <Sums groups={list.groups} columns={view.columns} />
+      </Foot>
     </>
   );
 } // prettier-ignore
-
-/** Changes tasks, which stay in their places. */
-function useWork(touch: (ids: readonly number[]) => void) {
-  const refresh = useRefresh();
-  const change = useChangeTasks();
-  const { edit, conflict, settle, error } = useEditTask();
-  const place = useMutation({
-    mutationFn: (body: { ids: number[]; beside: number; side: 'before' | 'behind' }) =>
-      call(placeTasks, { body }),
-    onSettled: () => refresh('task', 'act'),
-  });
-  return {
-    error: error ?? change.error ?? place.error,
-    conflict,
-    settle,
-    edit: (task: Task, values: TaskChange) => {
-      touch([task.id]);
-      edit(task, values);
-    },
-    change: (ids: readonly number[], values: TaskChange) => {
-      if (ids.length === 0) return;
-      touch(ids);
-      change.mutate({ ids, change: values });
-    },
-    place: (ids: readonly number[], beside: number, side: 'before' | 'behind') => {
-      place.mutate({ ids: [...ids], beside, side });
-    },
-  };
-}
 
 /** First up, then down, then not at all. */
 function sortedBy(sort: TaskView['sort'], field: string): TaskView['sort'] {

@@ -54,28 +54,7 @@ export function ViewOptions({ view, onChange, kept, onPutInOrder }: Props) {
           <SortForm view={view} onChange={onChange} />
         </Opening>
       </span>
-      <Opening
-        trigger={
-          <button type="button" className="link">
-            {view.columns.length} of {columnChoices(known).length} columns
-          </button>
-        }
-      >
-        <div className={css.form}>
-          <ChooseSeveral
-            aria-label="columns"
-            value={view.columns.map(({ field }) => field)}
-            options={columnChoices(known)}
-            onChange={(fields) => {
-              onChange({
-                columns: fields.map(
-                  (field) => view.columns.find((column) => column.field === field) ?? { field, width: null },
-                ),
-              });
-            }}
-          />
-        </div>
-      </Opening>
+      <Columns view={view} onChange={onChange} />
       {kept > 0 && (
         <span role="status">
           {kept === 1 ? 'One task stays' : `${String(kept)} tasks stay`} where you changed{' '}
@@ -83,6 +62,36 @@ export function ViewOptions({ view, onChange, kept, onPutInOrder }: Props) {
         </span>
       )}
     </div>
+  );
+}
+
+/** What is shown of each task beside its title. */
+function Columns({ view, onChange }: Pick<Props, 'view' | 'onChange'>) {
+  const { data } = useQuery(projects);
+  const known = data?.items ?? [];
+  return (
+    <Opening
+      trigger={
+        <button type="button" className="link">
+          {view.columns.length} of {columnChoices(known).length} columns
+        </button>
+      }
+    >
+      <div className={css.form}>
+        <ChooseSeveral
+          aria-label="columns"
+          value={view.columns.map(({ field }) => field)}
+          options={columnChoices(known)}
+          onChange={(fields) => {
+            onChange({
+              columns: fields.map(
+                (field) => view.columns.find((column) => column.field === field) ?? { field, width: null },
+              ),
+            });
+          }}
+        />
+      </div>
+    </Opening>
   );
 }
 

@@ -42,13 +42,6 @@ export function ViewState({ shown: { saved, base, view }, onGo, onPutBack }: Pro
       onGo(stored);
     },
   });
-  const remove = useMutation({
-    mutationFn: () => call(deleteView, { params: { id: saved?.id ?? '' }, revision: saved?.revision ?? 0 }),
-    onSuccess: async () => {
-      await refresh('view');
-      onGo(null);
-    },
-  });
   return (
     <span className={css.viewState}>
       {changes.length > 0 && (
@@ -75,23 +68,43 @@ export function ViewState({ shown: { saved, base, view }, onGo, onPutBack }: Pro
         </>
       )}
       {changes.length === 0 && saved && (
-        <Opening placement="bottomRight" trigger={<LinkButton>Delete this view …</LinkButton>}>
-          <div className={css.form}>
-            <p>Delete the view “{saved.name}”? Its tasks stay.</p>
-            <Button
-              danger
-              loading={remove.isPending}
-              onClick={() => {
-                remove.mutate();
-              }}
-            >
-              Delete the view
-            </Button>
-          </div>
-        </Opening>
+        <DeleteView
+          saved={saved}
+          onDeleted={() => {
+            onGo(null);
+          }}
+        />
       )}
-      <ErrorLine error={save.error ?? remove.error} />
+      <ErrorLine error={save.error} />
     </span>
+  );
+}
+
+function DeleteView({ saved, onDeleted }: { saved: StoredView; onDeleted: () => void }) {
+  const refresh = useRefresh();
+  const remove = useMutation({
+    mutationFn: () => call(deleteView, { params: { id: saved.id }, revision: saved.revision }),
+    onSuccess: async () => {
+      await refresh('view');
+      onDeleted();
+    },
+  });
+  return (
+    <Opening placement="bottomRight" trigger={<LinkButton>Delete this view …</LinkButton>}>
+      <div className={css.form}>
+        <p>Delete the view “{saved.name}”? Its tasks stay.</p>
+        <Button
+          danger
+          loading={remove.isPending}
+          onClick={() => {
+            remove.mutate();
+          }}
+        >
+          Delete the view
+        </Button>
+        <ErrorLine error={remove.error} />
+      </div>
+    </Opening>
   );
 }
 

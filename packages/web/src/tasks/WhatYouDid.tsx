@@ -1,4 +1,4 @@
-import { undoAct } from '@hatband/contract';
+import { undoAct, type Act } from '@hatband/contract';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useEffectEvent } from 'react';
 import { acts } from '../api/tasks.ts';
@@ -14,7 +14,6 @@ import css from './Tasks.module.css';
 /** The last of what the user did, each to be taken back or done again; Ctrl+Z and Ctrl+Y do so with the last. */
 export function WhatYouDid() {
   const { data } = useQuery(acts);
-  const clock = useClock();
   const refresh = useRefresh();
   const undo = useMutation({
     mutationFn: ({ id, back }: { id: string; back: boolean }) =>
@@ -24,21 +23,12 @@ export function WhatYouDid() {
   const items = data?.items ?? [];
   const last = items.find(({ undone }) => !undone);
   const again = items.findLast(({ undone }, i) => undone && items.slice(0, i).every((each) => each.undone));
-  const onKey = useEffectEvent((event: KeyboardEvent) => {
-    const isWriting = event.target instanceof HTMLElement && event.target.matches('input, textarea');
-    if (!(event.ctrlKey || event.metaKey) || isWriting || undo.isPending) return;
-    const key = event.key.toLowerCase();
-    const act = key === 'z' && !event.shiftKey ? last : key === 'y' || key === 'z' ? again : undefined;
-    if (!act) return;
-    event.preventDefault();
+  useUndoKeys((isAgain) => {
+    const act = isAgain ? again : last;
+    if (!act || undo.isPending) return false;
     undo.mutate({ id: act.id, back: !act.undone });
+    return true;
   });
-  useEffect(() => {
-    window.addEventListener('keydown', onKey);
-    return () => {
-      window.removeEventListener('keydown', onKey);
-    };
-  }, []);
   const kept = undo.data?.kept ?? [];
   return (
     <div className={css.acts}>
@@ -50,23 +40,7 @@ export function WhatYouDid() {
           </button>
         }
       >
-        <ol className={css.actList}>
-          {items.length === 0 && <li>Nothing so far.</li>}
-          {items.map(({ id, at, label, undone }) => (
-            <li key={id} className={undone ? css.undone : undefined}>
-              <span>
-                <Foreign words={label} /> <small>{clock.ago(at)}</small>
-              </span>
-              <LinkButton
-                onClick={() => {
-                  undo.mutate({ id, back: !undone });
-                }}
-              >
-                {undone ? 'Do again' : 'Take back'}
-              </LinkButton>
-            </li>
-          ))}
-        </ol>
+        <ActList items={items} onUndo={undo.mutate} />
       </Opening>
       {last && (
         <button
@@ -89,4 +63,49 @@ export function WhatYouDid() {
       <ErrorLine error={undo.error} />
     </div>
   );
+}
+
+function ActList({
+  items,
+  onUndo,
+}: {
+  items: readonly Act[];
+  onUndo: (asked: { id: string; back: boolean }) => void;
+}) {
+  const clock = useClock();
+  return (
+    <ol className={css.actList}>
+      {items.length === 0 && <li>Nothing so far.</li>}
+      {items.map(({ id, at, label, undone }) => (
+        <li key={id} className={undone ? css.undone : undefined}>
+          <span>
+            <Foreign words={label} /> <small>{clock.ago(at)}</small>
+          </span>
+          <LinkButton
+            onClick={() => {
+              onUndo({ id, back: !undone });
+            }}
+          >
+            {undone ? 'Do again' : 'Take back'}
+          </LinkButton>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** Hears the keys that take back, or do again; whoever answers true has taken them. */
+function useUndoKeys(onKeys: (isAgain: boolean) => boolean): void {
+  const onKey = useEffectEvent((event: KeyboardEvent) => {
+    const isWriting = event.target instanceof HTMLElement && event.target.matches('input, textarea');
+    const key = event.key.toLowerCase();
+    if (!(event.ctrlKey || event.metaKey) || isWriting || (key !== 'z' && key !== 'y')) return;
+    if (onKeys(key === 'y' || event.shiftKey)) event.preventDefault();
+  });
+  useEffect(() => {
+    window.addEventListener('keydown', onKey);
+    return () => {
+      window.removeEventListener('keydown', onKey);
+    };
+  }, []);
 }

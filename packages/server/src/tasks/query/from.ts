@@ -23,5 +23,5 @@ export function scopeSql(scope: TaskScope, midnight: string): Sql {
 /** The rows of a query; each is checked by who takes it. */
 export const select = async (db: Knex, { sql: text, bindings }: Sql): Promise<unknown[]> => {
   const rows: unknown = await db.raw(text, bindings);
-  return Array.isArray(rows) ? rows : [];
+  return Array.isArray(rows) ? (rows as unknown[]) : [];
 };

@@ -131,7 +131,8 @@ function addSum({ sums }: TaskGroup, sum: TaskGroup['sums'][number]): void {
 /** What a group is called: the value in words; of moments and clock times the day. */
 function valueOf(field: string | null, json: string | null, zone: string): string | null {
   if (field === null || json === null) return null;
-  const words = wordsOfValue(Value.parse(JSON.parse(json)));
+  const value = parseJson(Value.nullable(), json);
+  const words = value === null ? '' : wordsOfValue(value);
   if (words === '') return null;
   if (isInstant(field)) return dayOfInstant(words, zone);
   return isTaskField(field) && TASK_FIELDS[field].kind === 'day' ? words.slice(0, 10) : words;

@@ -9,6 +9,7 @@ import { PriorityBar } from '../page/Band.tsx';
 import { Foreign } from '../page/Foreign.tsx';
 import css from './fields.module.css';
 import { InPlace } from './InPlace.tsx';
+import { None } from './None.tsx';
 
 /** One of some names, or none. */
 export function NameField({
@@ -38,11 +39,7 @@ export function NameField({
     />
   );
   return (
-    <InPlace
-      name={name}
-      shown={value === null ? <span className={css.none}>none</span> : <Foreign words={value} />}
-      editor={editor}
-    />
+    <InPlace name={name} shown={value === null ? <None /> : <Foreign words={value} />} editor={editor} />
   );
 }
 
@@ -61,8 +58,7 @@ export function NamesField({
   show?: (value: string) => ReactNode;
   onChange: (value: string[]) => void;
 }) {
-  const shown =
-    value.length === 0 ? <span className={css.none}>none</span> : show ? value.map(show) : value.join(', ');
+  const shown = value.length === 0 ? <None /> : show ? value.map(show) : value.join(', ');
   const editor = (close: () => void) => (
     <Select
       mode="tags"
@@ -97,7 +93,7 @@ export function PriorityField({
 }) {
   const shown =
     value === null ? (
-      <span className={css.none}>none</span>
+      <None />
     ) : (
       <>
         {value}
@@ -147,9 +143,7 @@ export function ProjectField({
       onLeave={close}
     />
   );
-  return (
-    <InPlace name="project" shown={value?.name ?? <span className={css.none}>none</span>} editor={editor} />
-  );
+  return <InPlace name="project" shown={value?.name ?? <None />} editor={editor} />;
 }
 
 interface ChoiceProps<T> {
@@ -165,6 +159,7 @@ function Choice<T extends string>({ name, value, options, onDone, onLeave }: Cho
     <Choose
       autoFocus
       defaultOpen
+      showSearch
       className={css.choice ?? ''}
       aria-label={name}
       value={value}

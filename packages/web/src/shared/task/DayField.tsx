@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { dayText, useClock } from '../clock.ts';
 import css from './fields.module.css';
 import { InPlace } from './InPlace.tsx';
+import { None } from './None.tsx';
 
 dayjs.extend(customParseFormat);
 
@@ -21,7 +22,7 @@ export function DayField({
   onChange: (value: string | null) => void;
 }) {
   const clock = useClock();
-  const shown = value === null ? <span className={css.none}>none</span> : dayText(value, clock.today);
+  const shown = value === null ? <None /> : dayText(value, clock.today);
   const editor = (close: () => void) => (
     <DayEditor
       name={name}

@@ -18,6 +18,7 @@ import { DayField } from './DayField.tsx';
 import css from './fields.module.css';
 import { OwnFieldEditor } from './OwnFieldEditor.tsx';
 import { TextField, TitleField } from './TextField.tsx';
+import { None } from './None.tsx';
 
 interface Props {
   task: Task;
@@ -174,7 +175,7 @@ function TagMark({ tag, known }: { tag: string; known: readonly Tag[] }) {
 function Reminders({ task }: { task: Task }) {
   const clock = useClock();
   return task.reminders.length === 0 ? (
-    <span className={css.none}>none</span>
+    <None />
   ) : (
     task.reminders.map((each) => dayText(each, clock.today)).join(', ')
   );

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Foreign } from '../page/Foreign.tsx';
 import css from './fields.module.css';
 import { InPlace } from './InPlace.tsx';
+import { None } from './None.tsx';
 
 export function TitleField({ value, onChange }: { value: string; onChange: (value: string) => void }) {
   const editor = (close: () => void) => (
@@ -83,7 +84,7 @@ export function TextField({
   );
   const shown =
     value === '' ? (
-      <span className={css.none}>none</span>
+      <None />
     ) : (
       <span className={css.words}>
         <Foreign words={value} />

@@ -56,11 +56,11 @@ export function ConditionForm({ condition, onChange }: Props) {
         onChange={onSubject}
       />
       {draft && !isOfNoField(draft.kind) && (
-        <Choose
+        <Choose<TaskConditionKind>
           aria-label="how"
           value={draft.kind}
           options={kindsOf(draft.field ?? '', kindOfOwn(draft.field ?? '')).map((kind) => ({
-            value: kind as TaskConditionKind,
+            value: kind,
             label: labelOfKind(kind),
           }))}
           onChange={(kind) => {

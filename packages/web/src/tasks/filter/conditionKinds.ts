@@ -30,39 +30,45 @@ export const labelOfKind = (kind: TaskConditionKind) => TASK_CONDITIONS[kind].la
 /** A condition as it is being written. */
 export type Draft = { kind: TaskConditionKind; field?: string | null } & Record<string, unknown>;
 
+type Begin = (before: Draft | null, today: string) => Record<string, unknown>;
+
+const fieldOf: Begin = (before) => ({ field: before?.field ?? 'due' });
+const count: Begin = (before, today) => ({
+  ...fieldOf(before, today),
+  count: before?.count ?? 14,
+  unit: before?.unit ?? 'days',
+});
+const day: Begin = (before, today) => ({ ...fieldOf(before, today), day: before?.day ?? today });
+const nothing: Begin = () => ({});
+
 /** What a condition of a kind begins with; what the kinds share is carried over. */
-export function draftOf(kind: TaskConditionKind, before: Draft | null, today: string): Draft {
-  const field = before?.field ?? 'due';
-  switch (kind) {
-    case 'is':
-      return { kind, field, values: before?.values ?? [] };
-    case 'words':
-      return { kind, field, words: before?.words ?? [] };
-    case 'next':
-    case 'last':
-      return { kind, field, count: before?.count ?? 14, unit: before?.unit ?? 'days' };
-    case 'before':
-    case 'after':
-    case 'on':
-      return { kind, field, day: before?.day ?? today };
-    case 'thisWeek':
-    case 'set':
-    case 'empty':
-      return { kind, field };
-    case 'gap':
-      return { kind, field: null };
-    case 'askedBy':
-      return { kind, people: [] };
-    case 'label':
-      return { kind, labels: [] };
-    case 'source':
-      return { kind, values: [] };
-    case 'address':
-      return { kind, addresses: [] };
-    default:
-      return { kind };
-  }
-}
+const BEGIN: Record<TaskConditionKind, Begin> = {
+  is: (before, today) => ({ ...fieldOf(before, today), values: before?.values ?? [] }),
+  words: (before, today) => ({ ...fieldOf(before, today), words: before?.words ?? [] }),
+  empty: fieldOf,
+  set: fieldOf,
+  before: day,
+  after: day,
+  on: day,
+  next: count,
+  last: count,
+  thisWeek: fieldOf,
+  overdue: nothing,
+  gap: () => ({ field: null }),
+  source: () => ({ values: [] }),
+  address: () => ({ addresses: [] }),
+  label: () => ({ labels: [] }),
+  unclaimed: nothing,
+  askedBy: () => ({ people: [] }),
+  corrected: nothing,
+  attachments: nothing,
+  proposals: nothing,
+};
+
+export const draftOf = (kind: TaskConditionKind, before: Draft | null, today: string): Draft => ({
+  kind,
+  ...BEGIN[kind](before, today),
+});
 
 /** The condition, null while something is missing. */
 export const finished = (draft: Draft): TaskCondition | null => TaskCondition.safeParse(draft).data ?? null;

@@ -2,16 +2,18 @@ import type { Task, TaskChange } from '@hatband/contract';
 import { type FilterNames } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { Checkbox } from 'antd';
-import type { CSSProperties, FocusEvent } from 'react';
+import type { CSSProperties } from 'react';
 import { Link } from 'react-router';
 import { ruleNames } from '../../api/queries.ts';
 import { useClock } from '../../shared/clock.ts';
 import { Band, PriorityBar } from '../../shared/page/Band.tsx';
 import { Foreign } from '../../shared/page/Foreign.tsx';
+import { EmptyWord } from '../../shared/task/None.tsx';
 import { TabStop } from '../../shared/task/InPlace.tsx';
 import { TaskField } from '../../shared/task/TaskField.tsx';
 import { isRight } from './columns.ts';
 import css from './TaskTable.module.css';
+import type { Settling } from './settling.ts';
 import type { Picked } from './usePicked.ts';
 
 interface Props {
@@ -25,7 +27,8 @@ interface Props {
   kindOf: (own: string) => string | null;
   picked: Picked;
   stop: number | null;
-  onFocusCell: (line: number, column: number) => (event: FocusEvent) => void;
+  onFocusCell: (line: number, column: number) => () => void;
+  settling: Settling | undefined;
   onEdit: (task: Task, change: TaskChange) => void;
 }
 
@@ -41,6 +44,7 @@ export function TaskLine({
   picked,
   stop,
   onFocusCell,
+  settling,
   onEdit,
 }: Props) {
   const isPicked = picked.ids.has(id);
@@ -54,7 +58,7 @@ export function TaskLine({
       role="row"
       aria-rowindex={index + 2}
       aria-selected={isPicked}
-      className={`${css.line ?? ''} ${isPicked ? (css.picked ?? '') : ''} ${done ? (css.done ?? '') : ''}`}
+      className={`${css.line ?? ''} ${isPicked ? (css.picked ?? '') : ''} ${done ? (css.done ?? '') : ''} ${task && settling?.isSettled(task) ? (css.settled ?? '') : ''}`}
       style={place}
     >
       <span role="gridcell" className={css.marks}>
@@ -71,7 +75,14 @@ export function TaskLine({
         >
           <TabStop value={stop === column}>
             {task && (
-              <Cell task={task} field={field} names={names} isStop={stop === column} onChange={onChange} />
+              <Cell
+                isGap={settling?.isGap(task, field) ?? false}
+                task={task}
+                field={field}
+                names={names}
+                isStop={stop === column}
+                onChange={onChange}
+              />
             )}
           </TabStop>
         </span>
@@ -126,6 +137,7 @@ function DoneBox({
 }
 
 interface CellProps {
+  isGap: boolean;
   task: Task;
   field: string;
   names: FilterNames;
@@ -133,7 +145,7 @@ interface CellProps {
   onChange: (change: TaskChange) => void;
 }
 
-function Cell({ task, field, names, isStop, onChange }: CellProps) {
+function Cell({ isGap, task, field, names, isStop, onChange }: CellProps) {
   const clock = useClock();
   const tabIndex = isStop ? 0 : -1;
   if (field === 'title')
@@ -155,8 +167,10 @@ function Cell({ task, field, names, isStop, onChange }: CellProps) {
   const isLate =
     field === 'due' && task.completedAt === null && task.due !== null && task.due.slice(0, 10) < clock.today;
   return (
-    <span className={isLate ? css.overdue : undefined}>
-      <TaskField task={task} field={field} onChange={onChange} />
+    <span className={isGap ? css.gap : isLate ? css.overdue : undefined}>
+      <EmptyWord value={isGap ? 'gap' : 'none'}>
+        <TaskField task={task} field={field} onChange={onChange} />
+      </EmptyWord>
       {isLate && <small>overdue</small>}
     </span>
   );

@@ -6,6 +6,7 @@ import { Foreign } from '../../shared/page/Foreign.tsx';
 import { hueOf } from '../../shared/page/hues.ts';
 import { isRight, widthOf } from './columns.ts';
 import { sayGroup, saySum } from './sayGroup.ts';
+import type { Settling } from './settling.ts';
 import { TaskLine } from './TaskLine.tsx';
 import css from './TaskTable.module.css';
 import { useGridKeys, type GridActions } from './useGridKeys.ts';
@@ -25,100 +26,140 @@ interface Props {
   actions: GridActions;
   onEdit: (task: Task, change: TaskChange) => void;
   onSort: (field: string) => void;
+  /** Where what is missing is settled: its cells are marked, letters write, and what was written leads to the next line. */
+  settling?: Settling;
 }
 
 /** The tasks of a view as lines of a grid, of which those are there that one sees. */
-export function TaskTable({ view, list, picked, names, kindOf, actions, onEdit, onSort }: Props) {
+export function TaskTable(props: Props) {
+  const { view, list, kindOf, onSort } = props;
   const [folded, setFolded] = useState<ReadonlySet<string | null>>(new Set());
   const scroller = useRef<HTMLDivElement>(null);
   const lines = linesOf(list.groups, view.group !== null, folded);
-  const ids = list.groups.flatMap((group) => group.ids);
+  // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is asked anew in each render
   const virtual = useVirtualizer({
     count: lines.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => LINE,
     overscan: BEYOND,
   });
-  const shown = virtual.getVirtualItems();
-  const places = shown.flatMap(({ index }) => placeIn(ids, lines[index]));
-  const tasks = useTaskRows(ids, list.first, { from: places[0] ?? 0, to: places.at(-1) ?? 0 });
   const fields = ['title', ...view.columns.map(({ field }) => field)];
   const grid = useGridKeys({
     lines,
     columns: fields.length,
-    picked,
-    actions,
+    picked: props.picked,
+    actions: props.actions,
     showLine: (index) => {
       virtual.scrollToIndex(index);
     },
+    isWritten: props.settling !== undefined,
+    onActive: props.settling?.onActive,
     root: scroller,
   });
-  const style = {
-    '--columns': `minmax(220px, 1fr) ${view.columns.map((column) => `${String(widthOf(column))}px`).join(' ')}`,
-  };
+  const widths = view.columns.map((column) => `${String(widthOf(column))}px`).join(' ');
   return (
-    <div ref={scroller} className={css.scroller} style={style as CSSProperties}>
+    <div
+      ref={scroller}
+      className={css.scroller}
+      style={{ '--columns': `minmax(220px, 1fr) ${widths}` } as CSSProperties}
+    >
       <div
         role="grid"
+        tabIndex={-1}
         aria-label="Tasks"
         aria-rowcount={lines.length + 1}
         className={css.grid}
         onKeyDown={grid.onKeyDown}
       >
-        <div role="row" aria-rowindex={1} className={css.head}>
-          <span role="columnheader" aria-label="picked, rule and done" />
-          {fields.map((field) => (
-            <SortHead
-              key={field}
-              field={field}
-              view={view}
-              isRight={isRight(field, kindOf)}
-              onSort={onSort}
-            />
-          ))}
-        </div>
+        <Head fields={fields} view={view} kindOf={kindOf} onSort={onSort} />
         <div style={{ height: virtual.getTotalSize(), position: 'relative' }} role="rowgroup">
-          {shown.map(({ index, start }) => {
-            const line = lines[index];
-            const place = { transform: `translateY(${String(start)}px)`, height: LINE };
-            if (!line) return null;
-            if ('group' in line)
-              return (
-                <GroupLine
-                  key={`group ${String(line.group.value)}`}
-                  group={line.group}
-                  view={view}
-                  names={names}
-                  kindOf={kindOf}
-                  place={place}
-                  index={index}
-                  isFolded={folded.has(line.group.value)}
-                  onFold={() => {
-                    setFolded(toggled(folded, line.group.value));
-                  }}
-                />
-              );
-            return (
-              <TaskLine
-                key={line.id}
-                task={tasks.get(line.id) ?? null}
-                id={line.id}
-                index={index}
-                fields={fields}
-                place={place}
-                names={names}
-                kindOf={kindOf}
-                picked={picked}
-                stop={grid.stopIn(index)}
-                onFocusCell={grid.onFocusCell}
-                onEdit={onEdit}
-              />
-            );
-          })}
+          <Lines
+            {...props}
+            lines={lines}
+            places={virtual.getVirtualItems()}
+            fields={fields}
+            grid={grid}
+            folded={folded}
+            onFold={(value) => {
+              setFolded(toggled(folded, value));
+            }}
+          />
         </div>
       </div>
     </div>
   );
+}
+
+type HeadRowProps = Pick<Props, 'view' | 'kindOf' | 'onSort'> & { fields: readonly string[] };
+
+function Head({ fields, view, kindOf, onSort }: HeadRowProps) {
+  return (
+    <div role="row" aria-rowindex={1} className={css.head}>
+      <span role="columnheader" aria-label="picked, rule and done" />
+      {fields.map((field) => (
+        <SortHead key={field} field={field} view={view} isRight={isRight(field, kindOf)} onSort={onSort} />
+      ))}
+    </div>
+  );
+}
+
+interface LinesProps extends Props {
+  lines: readonly Line[];
+  /** Those that are in sight. */
+  places: readonly { index: number; start: number }[];
+  fields: readonly string[];
+  grid: ReturnType<typeof useGridKeys>;
+  folded: ReadonlySet<string | null>;
+  onFold: (value: string | null) => void;
+}
+
+function Lines({ lines, places, fields, grid, folded, onFold, ...props }: LinesProps) {
+  const { view, list, picked, names, kindOf, settling, onEdit } = props;
+  const ids = list.groups.flatMap((group) => group.ids);
+  const seen = places.flatMap(({ index }) => placeIn(ids, lines[index]));
+  const tasks = useTaskRows(ids, list.first, { from: seen[0] ?? 0, to: seen.at(-1) ?? 0 });
+  const edit = (task: Task, change: TaskChange) => {
+    onEdit(task, change);
+    if (settling) grid.goDown();
+  };
+  return places.map(({ index, start }) => {
+    const line = lines[index];
+    if (!line) return null;
+    const common = {
+      index,
+      names,
+      kindOf,
+      place: { transform: `translateY(${String(start)}px)`, height: LINE },
+    };
+    if ('id' in line)
+      return (
+        <TaskLine
+          key={line.id}
+          {...common}
+          task={tasks.get(line.id) ?? null}
+          id={line.id}
+          fields={fields}
+          picked={picked}
+          stop={grid.stopIn(index)}
+          onFocusCell={grid.onFocusCell}
+          settling={settling}
+          onEdit={edit}
+        />
+      );
+    const { value } = line.group;
+    return (
+      <GroupLine
+        key={`group ${String(value)}`}
+        {...common}
+        group={line.group}
+        view={view}
+        isFolded={folded.has(value)}
+        onFold={() => {
+          onFold(value);
+        }}
+      />
+    );
+  });
 }
 
 function linesOf(

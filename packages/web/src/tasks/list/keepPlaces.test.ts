@@ -35,6 +35,15 @@ test('a touched task that was not in the list stands where it belongs', () => {
   ]);
 });
 
+test('a group that a task left by hand, and stays in, counts it', () => {
+  const before = [group('A', 1, 2), group('B', 3)];
+  const now = [group('A', 1), group('B', 2, 3)];
+  expect(keepPlaces(before, now, new Set([2])).map(({ value, open }) => [value, open])).toEqual([
+    ['A', 2],
+    ['B', 1],
+  ]);
+});
+
 test('every task of the list is there once, and touched ones of before too', () => {
   const ids = fc.uniqueArray(fc.integer({ min: 1, max: 12 }), { maxLength: 10 });
   const groups = fc

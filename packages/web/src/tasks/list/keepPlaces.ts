@@ -22,8 +22,14 @@ export function keepPlaces(
     }
     for (const id of kept) group.ids.splice(behind(old.ids, group.ids, id), 0, id);
   }
-  return groups.filter(({ ids }) => ids.length > 0);
+  // How many of a group that others joined or left are done is not known here.
+  return groups
+    .filter(({ ids }) => ids.length > 0)
+    .map((group) => (isAsBefore(group, now) ? group : { ...group, open: group.ids.length }));
 }
+
+const isAsBefore = (group: TaskGroup, now: readonly TaskGroup[]) =>
+  now.find(({ value }) => value === group.value)?.ids.length === group.ids.length;
 
 /** Where a group stands that the list has no more: behind the nearest before it. */
 function placeOf(before: readonly TaskGroup[], groups: readonly TaskGroup[], at: number): number {

@@ -17,7 +17,7 @@ export function saySum({ sums }: Pick<TaskGroup, 'sums'>, field: string): string
     .join(' + ');
 }
 
-export function sayMinutes(minutes: number): string {
+function sayMinutes(minutes: number): string {
   const hours = Math.floor(minutes / 60);
   const rest = minutes % 60;
   return [hours > 0 ? `${String(hours)} h` : '', rest > 0 ? `${String(rest)} min` : '']

@@ -38,17 +38,17 @@ export function useChangeTasks() {
 }
 
 /** A task as it is once the server has made the change; what only the server knows is told by its answer. */
-export function afterChange(
-  task: Task,
-  { addTags, fields, deleted: _, project, ...values }: TaskChange,
-): Task {
-  const own = Object.entries({ ...task.fields, ...fields }).filter(([, value]) => value !== null);
-  const known = Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined));
+function afterChange(task: Task, { addTags, fields, deleted: _, project, ...values }: TaskChange): Task {
+  const own = new Map(Object.entries(task.fields));
+  for (const [name, value] of Object.entries(fields ?? {})) {
+    if (value === null) own.delete(name);
+    else own.set(name, value);
+  }
   return {
     ...task,
-    ...known,
+    ...values,
     ...(project === null ? { project: null } : {}),
     tags: addTags ? [...new Set([...task.tags, ...addTags])] : (values.tags ?? task.tags),
-    fields: Object.fromEntries(own) as Task['fields'],
+    fields: Object.fromEntries(own),
   };
 }

@@ -1,4 +1,5 @@
-import { useEffect, useState, type FocusEvent, type KeyboardEvent, type RefObject } from 'react';
+import { flushSync } from 'react-dom';
+import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
 import type { Picked } from './usePicked.ts';
 import type { Line } from './useTaskList.ts';
 
@@ -19,6 +20,10 @@ interface Options {
   picked: Picked;
   actions: GridActions;
   showLine: (index: number) => void;
+  /** Letters write into the cell instead of acting. */
+  isWritten: boolean;
+  /** Hears which task the user is at. */
+  onActive: ((id: number) => void) | undefined;
   root: RefObject<HTMLElement | null>;
 }
 
@@ -33,79 +38,114 @@ const isWriting = (target: EventTarget) =>
   target instanceof HTMLElement &&
   (target.matches('input, textarea, [contenteditable]') || target.closest('.ant-select') !== null);
 
-/** One stop of the Tab key in the grid; arrow keys go from cell to cell, single letters act. All are off while a cell is open. */
-export function useGridKeys({ lines, columns, picked, actions, showLine, root }: Options) {
+/** Where the user is, and how he gets elsewhere. */
+interface Moving {
+  stop: Place;
+  go: (to: Place) => void;
+  idAt: (line: number) => number | null;
+}
+
+function useStop({ lines, columns, showLine, root }: Options): Moving & { setAt: (at: Place) => void } {
   const [at, setAt] = useState<Place>({ line: 0, column: 0 });
-  const [going, setGoing] = useState(false);
+  const going = useRef(false);
   useEffect(() => {
-    if (!going) return;
+    if (!going.current) return;
     const cell = root.current?.querySelector(cellAt(at));
     const target = cell?.matches('button, a') ? cell : cell?.querySelector('button, a');
+    // The line may come into sight a moment later.
     if (!(target instanceof HTMLElement)) return;
+    going.current = false;
     target.focus();
-    setGoing(false);
-  }, [going, at, root, lines]);
-  const stop = { line: Math.min(at.line, lines.length - 1), column: Math.min(at.column, columns - 1) };
+  });
   const go = ({ line, column }: Place) => {
     const next = { line: clamp(line, lines.length), column: clamp(column, columns) };
+    going.current = true;
     showLine(next.line);
     setAt(next);
-    setGoing(true);
   };
   const idAt = (line: number) => {
     const there = lines[line];
     return there && 'id' in there ? there.id : null;
   };
-  const chosen = () => {
-    const here = idAt(stop.line);
-    return picked.ids.size > 0 ? [...picked.ids] : here === null ? [] : [here];
+  return {
+    stop: { line: Math.min(at.line, lines.length - 1), column: Math.min(at.column, columns - 1) },
+    go,
+    idAt,
+    setAt,
   };
-  const moveBy = (step: 1 | -1, event: KeyboardEvent) => {
+}
+
+type Keys = Readonly<Record<string, (event: KeyboardEvent) => void>>;
+
+function keysOf({ lines, picked, actions }: Options, { stop, go, idAt }: Moving): Keys {
+  const here = idAt(stop.line);
+  const chosen = () => (picked.ids.size > 0 ? [...picked.ids] : here === null ? [] : [here]);
+  const to =
+    (line: number, column = stop.column) =>
+    () => {
+      go({ line, column });
+    };
+  const moveBy = (step: 1 | -1) => (event: KeyboardEvent) => {
     const beside = idAt(stop.line + step);
     if (event.altKey) {
       if (beside !== null) actions.place(chosen(), beside, step < 0 ? 'before' : 'behind');
       return;
     }
-    const here = idAt(stop.line);
     if (event.shiftKey && here !== null && beside !== null) {
       if (!picked.ids.has(here)) picked.toggle(here);
       picked.pickTo(beside);
     }
-    go({ ...stop, line: stop.line + step });
+    to(stop.line + step)();
   };
-  const keys: Readonly<Record<string, (event: KeyboardEvent) => void>> = {
-    ArrowDown: (event) => { moveBy(1, event); },
-    ArrowUp: (event) => { moveBy(-1, event); },
-    ArrowLeft: () => { go({ ...stop, column: stop.column - 1 }); },
-    ArrowRight: () => { go({ ...stop, column: stop.column + 1 }); },
-    PageDown: () => { go({ ...stop, line: stop.line + 20 }); },
-    PageUp: () => { go({ ...stop, line: stop.line - 20 }); },
-    Home: () => { go({ ...stop, line: 0 }); },
-    End: () => { go({ ...stop, line: lines.length - 1 }); },
-    ' ': () => {
-      const here = idAt(stop.line);
-      if (here !== null) picked.toggle(here);
-    },
-    Escape: () => { picked.letGo(); },
+  const withHere = (work: (id: number) => void) => () => {
+    if (here !== null) work(here);
+  };
+  return {
+    ArrowDown: moveBy(1),
+    ArrowUp: moveBy(-1),
+    ArrowLeft: to(stop.line, stop.column - 1),
+    ArrowRight: to(stop.line, stop.column + 1),
+    PageDown: to(stop.line + PAGE),
+    PageUp: to(stop.line - PAGE),
+    Home: to(0),
+    End: to(lines.length - 1),
+    ' ': withHere(picked.toggle),
+    Escape: picked.letGo,
+    Delete: () => { actions.remove(chosen()); },
+    o: withHere(actions.open),
     c: () => { actions.complete(chosen()); },
-    o: () => {
-      const here = idAt(stop.line);
-      if (here !== null) actions.open(here);
-    },
     v: () => { actions.ask('value', chosen()); },
     m: () => { actions.ask('project', chosen()); },
     t: () => { actions.ask('tags', chosen()); },
-    Delete: () => { actions.remove(chosen()); },
   }; // prettier-ignore
+}
+
+const PAGE = 20;
+
+/** One stop of the Tab key in the grid; arrow keys go from cell to cell, single letters act. All are off while a cell is open. */
+export function useGridKeys(options: Options) {
+  const { setAt, ...moving } = useStop(options);
+  const { stop, go, idAt } = moving;
+  const { isWritten, onActive } = options;
+  const keys = keysOf(options, moving);
   return {
     /** The column where the Tab key stops in a line, null in all others. */
     stopIn: (line: number) => (line === stop.line ? stop.column : null),
-    onFocusCell: (line: number, column: number) => (event: FocusEvent) => {
-      if (event.currentTarget.contains(event.target) && (at.line !== line || at.column !== column))
-        setAt({ line, column });
+    onFocusCell: (line: number, column: number) => () => {
+      if (stop.line !== line || stop.column !== column) setAt({ line, column });
+      const id = idAt(line);
+      if (id !== null) onActive?.(id);
+    },
+    /** To the line below. */
+    goDown: () => {
+      go({ ...stop, line: stop.line + 1 });
     },
     onKeyDown: (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.ctrlKey || event.metaKey || isWriting(event.target)) return;
+      if (isWritten && isCharacter(event)) {
+        openCell(event.target);
+        return;
+      }
       const work = keys[event.key];
       if (!work) return;
       event.preventDefault();
@@ -113,5 +153,15 @@ export function useGridKeys({ lines, columns, picked, actions, showLine, root }:
     },
   };
 }
+
+/** The editor has the focus before the character is written. */
+function openCell(cell: EventTarget): void {
+  if (cell instanceof HTMLButtonElement)
+    flushSync(() => {
+      cell.click();
+    });
+}
+
+const isCharacter = ({ key, altKey }: KeyboardEvent) => key.length === 1 && key !== ' ' && !altKey;
 
 const clamp = (n: number, count: number) => Math.max(0, Math.min(n, count - 1));

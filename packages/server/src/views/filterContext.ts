@@ -1,9 +1,9 @@
 import { dayOfInstant, instantsOf, Person, type FilterContext } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
-import type { Clock } from '../../clock.ts';
-import { inboxRequirements, listProjects } from '../../named/projects.ts';
-import { listNamed } from '../../named/registers.ts';
-import type { UserNow } from '../../settings/user.ts';
+import type { Clock } from '../clock.ts';
+import { inboxRequirements, listProjects } from '../named/projects.ts';
+import { listNamed } from '../named/registers.ts';
+import type { UserNow } from '../settings/user.ts';
 
 /** What filters are worked out with now, and when today began. */
 export async function filterContext(
