@@ -20,13 +20,14 @@ export const columnChoices = (projects: readonly StoredProject[]) =>
   knownFields(projects).filter(({ value }) => value !== 'title' && value !== 'reminders');
 
 const WIDTHS: Readonly<Record<string, number>> = {
-  due: 134,
+  due: 148,
   start: 120,
   deadline: 134,
   priority: 84,
   effort: 84,
   notes: 240,
   project: 120,
+  asks: 150,
 };
 
 export const widthOf = ({ field, width }: TaskColumn) => width ?? WIDTHS[field] ?? 132;
