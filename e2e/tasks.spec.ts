@@ -36,6 +36,7 @@ test('a wrong task is deleted, lies in the bin, and comes back with one press', 
   await page.getByRole('link', { name: 'Case 5: lamp flickers' }).focus();
   await page.keyboard.press('Delete');
   await expect(page.getByRole('button', { name: 'bin 1' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Case 5: lamp flickers' })).toBeHidden();
   await page.getByRole('button', { name: 'bin 1' }).click();
   await expect(page.getByRole('link', { name: 'Case 5: lamp flickers' })).toBeVisible();
   await page.keyboard.press('Control+z');

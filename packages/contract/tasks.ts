@@ -120,7 +120,10 @@ export type Act = z.infer<typeof Act>;
 export const changeTasks = endpoint({
   method: 'post',
   path: '/api/tasks/change',
-  body: z.object({ ids: z.array(z.number().int()).min(1).max(5000), change: TaskChange }),
+  body: z.object({
+    ids: z.array(z.number().int()).min(1).max(2000, 'At most 2,000 tasks at one time.'),
+    change: TaskChange,
+  }),
   answer: z.object({ act: Act.nullable() }),
 });
 

@@ -6,3 +6,4 @@ export { isRelative } from './told.ts';
 export { readStatedTime } from './statedTime.ts';
 export { beyondKnown, Calendar, countDay, DAY_SOURCES, DayCount, sayCount } from './arithmetic.ts';
 export { dayIn } from './dayIn.ts';
+export { dayText } from './dayText.ts';

@@ -28,6 +28,7 @@ export {
   KnownTask,
   KnownTasks,
   Occasion,
+  SOURCE_NAMES,
   SourceKind,
   Target,
 } from './message/incoming.ts';
@@ -62,4 +63,4 @@ export { fieldName } from './model/fieldName.ts';
 export { sayAttempt, sayRule, sayTrace, type TraceLine } from './say/sentences.ts';
 export { Start, START_KINDS, type StartKind } from './kinds/starts.ts';
 export { sayStep, TIDY_KINDS, TidyStep, type TidyKind } from './kinds/tidy.ts';
-export { Condition, Group, isGroup, openGroup, sayWhen, Tested } from './model/when.ts';
+export { Condition, Group, isGroup, sayWhen, Tested } from './model/when.ts';

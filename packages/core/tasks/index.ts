@@ -15,6 +15,7 @@ export {
   BUILT_IN_FIELDS,
   builtInName,
   isBuiltIn,
+  isDone,
   isList,
   Priority,
   shortTitle,
@@ -26,6 +27,8 @@ export {
 export { Tag, TagColour } from './tag.ts';
 export { TaskTemplate, WrittenTemplate } from './template.ts';
 export { DecimalMark, FieldKind, Money, Value, wordsOfValue } from './value.ts';
+export { groupOf, openGroup, type How } from './groups.ts';
+export { orList, quoted } from './sayList.ts';
 export { gapsIn, requirementsOf, type Requirements } from './gaps.ts';
 export { NamedView, TaskColumn, TaskScope, TaskSort, TaskView } from './view.ts';
 export * from './filter/index.ts';

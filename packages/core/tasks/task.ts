@@ -7,6 +7,9 @@ import { Value, type FieldKind } from './value.ts';
 export const Status = z.enum(['needs action', 'in process', 'completed', 'cancelled']);
 export type Status = z.infer<typeof Status>;
 
+/** Whether nothing is to be done any more. */
+export const isDone = (status: Status) => status === 'completed' || status === 'cancelled';
+
 /** No priority is null. */
 export const Priority = z.enum(['high', 'medium', 'low']);
 export type Priority = z.infer<typeof Priority>;

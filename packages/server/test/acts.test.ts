@@ -1,5 +1,5 @@
 import * as contract from '@hatband/contract';
-import type { TaskScope } from '@hatband/core/tasks';
+import { TaskView, type TaskScope } from '@hatband/core/tasks';
 import fc from 'fast-check';
 import { afterEach, beforeEach, expect, test } from 'vitest';
 import { oneTask, settled, startTestServer, tasksOf, type TestServer } from './testServer.ts';
@@ -34,7 +34,7 @@ test('one value for many tasks is one act, taken back and done again as one', as
   const ids = before.map(({ id }) => id);
   const id = await changeAll(ids, { due: '2026-12-04', fields: { Lender: 'Northcape' } });
   expect(await acts()).toMatchObject([
-    { id, label: 'Due date set to 2026-12-04, Lender set to Northcape: 3 tasks', undone: false },
+    { id, label: 'Due date set to Fri 4 Dec, Lender set to Northcape: 3 tasks', undone: false },
   ]);
   expect((await tasks(server)).map(({ due, fields }) => [due, fields])).toEqual(
     ids.map(() => ['2026-12-04', { Lender: 'Northcape' }]),
@@ -184,4 +184,113 @@ test('a view is kept under its name, changed as it was seen, and deleted', async
   });
   const left = await server.ask(contract.deleteView, { params: { id: added.id }, revision: saved.revision });
   expect(left.items).toEqual([]);
+});
+
+const corrected = async () =>
+  (
+    await server.ask(contract.countTasks, {
+      body: { scope: 'all', filters: [{ kind: 'corrected' }] },
+    })
+  ).counts[0];
+
+test('whether a value is corrected is told by its history, however old the act is', async () => {
+  const task = await oneTask(server);
+  const id = await changeAll([task.id], { due: '2026-12-24' });
+  expect(await corrected()).toBe(1);
+  await undo(id);
+  expect(await corrected()).toBe(0);
+  await undo(id, false);
+  expect(await corrected()).toBe(1);
+  await undo(id);
+  // Acts are forgotten after some time.
+  await server.store.write((trx) => trx('acts').delete());
+  expect(await corrected()).toBe(0);
+  expect((await read(task.id)).evidence.due).toEqual(task.evidence.due);
+});
+
+test('a new name of a person or a tag is carried into what can be taken back, and into saved views', async () => {
+  const task = await oneTask(server);
+  const { people, tags } = contract.registers;
+  const [tomas] = (await server.ask(people.add, { body: { name: 'Tomas Quill' } })).items;
+  const [courier] = (await server.ask(tags.add, { body: { name: 'courier' } })).items;
+  const seen = (entry: { id: string; revision: number } | undefined) => ({
+    params: { id: entry?.id ?? '' },
+    revision: entry?.revision ?? 0,
+  });
+  await changeAll([task.id], { assignee: 'Tomas Quill', tags: ['courier'] });
+  const id = await changeAll([task.id], { assignee: 'Orla Penhale', tags: [] });
+  const filter = {
+    any: [
+      { kind: 'is' as const, field: 'assignee', values: ['tomas quill'] },
+      { none: [{ kind: 'is' as const, field: 'tags', values: ['loan', 'courier'] }] },
+      { kind: 'askedBy' as const, people: ['Tomas Quill'] },
+    ],
+  };
+  await server.ask(contract.addView, { body: { name: 'His', view: TaskView.parse({ filter }) } });
+  await server.ask(people.save, { ...seen(tomas), body: { name: 'Tomas Quillfeather' } });
+  await server.ask(tags.save, { ...seen(courier), body: { name: 'carrier' } });
+  await undo(id);
+  expect(await read(task.id)).toMatchObject({ assignee: 'Tomas Quillfeather', tags: ['carrier'] });
+  expect((await server.ask(contract.listViews)).items[0]?.view.filter).toEqual({
+    any: [
+      { kind: 'is', field: 'assignee', values: ['Tomas Quillfeather'] },
+      { none: [{ kind: 'is', field: 'tags', values: ['loan', 'carrier'] }] },
+      { kind: 'askedBy', people: ['Tomas Quillfeather'] },
+    ],
+  });
+});
+
+test('what was deleted lies in the bin for thirty days', async () => {
+  const task = await oneTask(server);
+  await changeAll([task.id], { deleted: true });
+  const deletedAt = (at: string) => server.store.write((trx) => trx('tasks').update({ deleted_at: at }));
+  await deletedAt('2026-10-25T00:00:00.000Z');
+  expect(await tasks(server, 'bin')).toHaveLength(1);
+  await deletedAt('2026-10-24T22:59:00.000Z');
+  expect(await tasks(server, 'bin')).toEqual([]);
+});
+
+test('in the order by hand tasks of several projects have places of their own', async () => {
+  const { id: loans } = await server.ask(contract.addProject, { body: { name: 'Loans' } });
+  const { items } = await server.ask(contract.listAddresses);
+  const to = items.find(({ target }) => target.kind === 'project' && target.id === loans)?.address ?? '';
+  for (const [subject, more] of [
+    ['A', {}],
+    ['B', { to }],
+    ['C', {}],
+    ['D', { to }],
+  ] as const)
+    await server.send({ subject, text: subject, ...more });
+  await settled(server, 4);
+  const titles = async () => {
+    const body = { sort: [{ field: 'place', descending: false }] };
+    return (await server.ask(contract.listTasks, { body })).first.map(({ title }) => title).join('');
+  };
+  expect(await titles()).toBe('ABCD');
+  const idOf = async (title: string) => (await tasks(server)).find((each) => each.title === title)?.id ?? 0;
+  await server.ask(contract.placeTasks, {
+    body: { ids: [await idOf('D')], beside: await idOf('A'), side: 'behind' },
+  });
+  expect(await titles()).toBe('ADBC');
+});
+
+test('a proposal that is taken is an act like others; mail to a deleted task’s address gets a task of its own', async () => {
+  const task = await oneTask(server);
+  const { address } = await server.ask(contract.taskAddress, { params: { id: task.id } });
+  await server.send({ to: address, subject: 'Re: Loan form', text: 'It is done.' });
+  await settled(server, 2);
+  const { items } = await server.ask(contract.listProposals, { params: { id: task.id } });
+  const open = await server.ask(contract.countTasks, {
+    body: { scope: 'all', filters: [{ kind: 'proposals' }] },
+  });
+  expect(open.counts).toEqual([1]);
+  await server.ask(contract.settleProposal, { params: { id: items[0]?.id ?? 0 }, body: { accept: true } });
+  const [act] = await acts();
+  expect(act?.label).toBe(`Completed “${task.title}”`);
+  await undo(act?.id ?? '');
+  expect((await read(task.id)).status).toBe('needs action');
+  await changeAll([task.id], { deleted: true });
+  await server.send({ to: address, subject: 'Another thing', text: 'Please send the list.' });
+  await settled(server, 3);
+  expect((await tasks(server)).map(({ arrivalId }) => arrivalId)).toEqual([3]);
 });

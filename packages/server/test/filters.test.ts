@@ -32,6 +32,8 @@ const context: FilterContext = {
   ],
 };
 
+const asked = { context, since: { completed: '', deleted: '' } };
+
 let server: TestServer;
 beforeAll(async () => {
   server = await startTestServer();
@@ -144,7 +146,7 @@ async function layOne(
 
 const idsIn = async (chosen: TaskFilter) => {
   const view = { scope: 'all' as const, filter: chosen, sort: [], group: null, columns: [] };
-  const groups = await listGroups(server.store.read, view, { context, midnight: '' });
+  const groups = await listGroups(server.store.read, view, asked);
   return groups.flatMap(({ ids }) => ids).toSorted((a, b) => a - b);
 };
 
@@ -161,11 +163,7 @@ describe('a filter', () => {
             const wanted = tasks.flatMap((task, i) => (holds(task) ? [i + 1] : []));
             expect(await idsIn(each)).toEqual(wanted);
             const parts = partsOf(each).map(({ part }) => part);
-            const counts = await countFilters(
-              server.store.read,
-              { scope: 'all', filters: parts },
-              { context, midnight: '' },
-            );
+            const counts = await countFilters(server.store.read, { scope: 'all', filters: parts }, asked);
             expect(counts).toEqual(parts.map((part) => tasks.filter(compileFilter(part, context)).length));
           }
         },
@@ -185,7 +183,7 @@ describe('a filter', () => {
           group,
           columns: [],
         };
-        const groups = await listGroups(server.store.read, view, { context, midnight: '' });
+        const groups = await listGroups(server.store.read, view, asked);
         expect(groups.flatMap(({ ids }) => ids).toSorted((a, b) => a - b)).toEqual(
           tasks.map((_, i) => i + 1),
         );

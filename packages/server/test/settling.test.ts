@@ -46,6 +46,25 @@ describe('one message that came twice', () => {
 
   const forward = `From: ines.tavare@saltmarsh.example\r\nSubject: Fwd: The form\r\nMessage-ID: <fwd-1@saltmarsh.example>\r\n\r\nUrgent, for the board.\r\n\r\n---------- Forwarded message ----------\r\nFrom: Orla <orla@northcape.example>\r\nDate: Tue, 24 Nov 2026 10:00:00 +0000\r\nSubject: The form\r\nTo: ines.tavare@saltmarsh.example\r\n\r\n${words}\r\n`;
 
+  test('is not merged with a task that was deleted meanwhile, so that nothing is lost', async () => {
+    await server.send({ raw: original() });
+    await settled(server, 1);
+    await server.send({ raw: forward });
+    const [second] = (await settled(server, 2)).items;
+    const params = { id: second?.id ?? 0 };
+    const { before } = await server.ask(contract.getArrival, { params });
+    const ids = before?.tasks.map(({ id }) => id) ?? [];
+    await server.ask(contract.changeTasks, { body: { ids, change: { deleted: true } } });
+    expect((await server.ask(contract.getArrival, { params })).before?.tasks).toEqual([]);
+    const body = { how: 'add to the first' as const };
+    await expect(server.ask(contract.settleAgain, { params, body })).rejects.toMatchObject({
+      problem: { status: 409, detail: expect.stringContaining('was deleted') as string },
+    });
+    expect(await openTasks(server)).toMatchObject([{ arrivalId: params.id, status: 'needs action' }]);
+    await server.ask(contract.settleAgain, { params, body: { how: 'make its own' } });
+    expect(await openTasks(server)).toHaveLength(1);
+  });
+
   test('with a note above it has its own task, which is merged with the first when told to', async () => {
     await server.send({ raw: original() });
     await settled(server, 1);

@@ -1,33 +1,20 @@
-import type { Arrival, Rule, Task } from '@hatband/contract';
+import type { Arrival, Health, Rule, Task } from '@hatband/contract';
 import { read } from '@hatband/core/reading';
+import { blankTask } from '../src/tasks/blankTask.ts';
 import { Delivery, KnownTasks, RuleDefinition, type RuleInput } from '@hatband/core/rules';
 
 /** A task as the server answers it, with what is said otherwise. */
 export const task = (more: Partial<Task> = {}): Task => ({
+  ...blankTask,
   id: 7,
   arrivalId: 3,
   ruleId: 'r1',
   title: 'Return the loan form',
   due: '2026-12-03',
-  start: null,
-  deadline: null,
-  priority: null,
   project: { id: 'p1', name: 'Loans in' },
-  section: null,
-  assignee: null,
-  tags: [],
-  notes: '',
-  reminders: [],
-  fields: {},
-  checklist: [],
-  effort: null,
-  status: 'needs action',
-  evidence: {},
   revision: 2,
   createdAt: '2026-11-24T14:10:00Z',
   changedAt: '2026-11-24T14:10:00Z',
-  completedAt: null,
-  deletedAt: null,
   source: { subject: 'Loan form', from: 'Orla Penhale' },
   ...more,
 });
@@ -98,3 +85,16 @@ export const version = (definition: RuleInput) => ({
   version: 1,
   definition: RuleDefinition.parse(definition),
 });
+
+/** The server's clock, a Tuesday, with nothing to read. */
+export const health: Health = {
+  queueDepth: 0,
+  oldestAgeSeconds: null,
+  failed: 0,
+  readerVersion: 1,
+  lastArrivalAt: null,
+  smtpHost: '127.0.0.1',
+  smtpPort: 2525,
+  now: '2026-11-24T14:10:00Z',
+  zone: 'Europe/London',
+};

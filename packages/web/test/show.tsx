@@ -13,14 +13,14 @@ interface Asked {
   revision: string | null;
 }
 
-type Answer = (asked: Asked) => unknown;
+export type Answer = (asked: Asked) => unknown;
 
 /** What a server answers that refuses. */
 export const refused = (status: number, detail: string) =>
   new Response(JSON.stringify({ type: 'about:blank', title: detail, status, detail }), { status });
 
 /** The part in a page whose server answers by path; a path without an answer is not found. */
-export function show(part: ReactNode, answers: Record<string, Answer> = {}) {
+export function show(part: ReactNode, answers: Record<string, Answer> = {}, url = '/') {
   const asked: Asked[] = [];
   vi.stubGlobal('fetch', (url: string, init: RequestInit = {}) => {
     const headers = new Headers(init.headers);
@@ -38,7 +38,7 @@ export function show(part: ReactNode, answers: Record<string, Answer> = {}) {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const shown = render(
     <QueryClientProvider client={client}>
-      <MemoryRouter>{part}</MemoryRouter>
+      <MemoryRouter initialEntries={[url]}>{part}</MemoryRouter>
     </QueryClientProvider>,
   );
   return { ...shown, asked, client, user: userEvent.setup() };

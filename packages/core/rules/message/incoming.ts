@@ -14,6 +14,15 @@ export type Target = z.infer<typeof Target>;
 export const SourceKind = z.enum(['smtp', 'mailbox', 'file', 'http', 'practice']);
 export type SourceKind = z.infer<typeof SourceKind>;
 
+/** What comes in so comes by it. */
+export const SOURCE_NAMES: Record<SourceKind, string> = {
+  smtp: 'an intake address',
+  mailbox: 'a watched mailbox',
+  file: 'a file',
+  http: 'HTTP',
+  practice: 'the practice mailbox',
+};
+
 /** What set the rules to work on a message. */
 export const Occasion = z.enum(['arrival', 'label', 'flag', 'hand']);
 export type Occasion = z.infer<typeof Occasion>;

@@ -10,6 +10,7 @@ import {
 import type { ReadValues, Terms } from '../kinds/conditions/kind.ts';
 import type { Context } from '../message/context.ts';
 import { EvidenceSpan } from '../../reading/index.ts';
+import { groupOf, openGroup, type How } from '../../tasks/index.ts';
 import type { Rename } from '../message/rename.ts';
 import type { View } from '../message/view.ts';
 
@@ -32,14 +33,6 @@ export const Group: z.ZodType<Group, GroupInput> = z.union([
   z.strictObject({ none: of }),
 ]);
 export const Condition: z.ZodType<Condition, ConditionInput> = z.union([LeafCondition, Group]);
-
-type How = 'all' | 'any' | 'none';
-
-/** A group as its kind and its members. */
-export function openGroup(group: Group): { how: How; of: Condition[] } {
-  if ('all' in group) return { how: 'all', of: group.all };
-  return 'any' in group ? { how: 'any', of: group.any } : { how: 'none', of: group.none };
-}
 
 export const isGroup = (condition: Condition): condition is Group => !('kind' in condition);
 
@@ -99,8 +92,10 @@ export function renameInWhen<C extends Condition>(condition: C, rename: Rename):
 export function renameInWhen(condition: Condition, rename: Rename): Condition {
   if (!isGroup(condition)) return renameInCondition(condition, rename);
   const { how, of: members } = openGroup(condition);
-  const renamed = members.map((member) => renameInWhen(member, rename));
-  return how === 'all' ? { all: renamed } : how === 'any' ? { any: renamed } : { none: renamed };
+  return groupOf(
+    how,
+    members.map((member) => renameInWhen(member, rename)),
+  );
 }
 
 export const problemsOfWhen = (condition: Condition, context: Context) =>

@@ -1,3 +1,4 @@
+import { openGroup } from '../../tasks/index.ts';
 import { sayEffect } from '../kinds/effects.ts';
 import { sayMakes } from '../kinds/makes.ts';
 import { sayIf, sayLine } from '../model/route.ts';
@@ -5,7 +6,7 @@ import type { ReadRow, RuleDefinition } from '../model/rule.ts';
 import { fieldName } from '../model/fieldName.ts';
 import { sayRow } from './sentences.ts';
 import { sayStart } from '../kinds/starts.ts';
-import { openGroup, sayWhen } from '../model/when.ts';
+import { sayWhen } from '../model/when.ts';
 
 /** A line of a rule in words. */
 interface RuleLine {

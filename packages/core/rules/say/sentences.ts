@@ -1,4 +1,4 @@
-import { wordsOfValue } from '../../tasks/index.ts';
+import { openGroup, wordsOfValue } from '../../tasks/index.ts';
 import { BUILT_IN } from '../model/builtIn.ts';
 import { sayCondition } from '../kinds/conditions/index.ts';
 import { sayEffect } from '../kinds/effects.ts';
@@ -10,7 +10,7 @@ import { sayRoute } from '../model/route.ts';
 import type { ReadRow, RuleDefinition } from '../model/rule.ts';
 import { sayStart } from '../kinds/starts.ts';
 import { sayStep } from '../kinds/tidy.ts';
-import { openGroup, sayWhen, type Tested } from '../model/when.ts';
+import { sayWhen, type Tested } from '../model/when.ts';
 
 /** The whole rule in plain sentences. */
 export function sayRule(rule: RuleDefinition): string {

@@ -3,6 +3,8 @@ import { fold, hasWords } from '../../languages/index.ts';
 import { gapsIn, requirementsOf } from '../gaps.ts';
 import { nameKey } from '../name.ts';
 import { findPerson } from '../person.ts';
+import { orList, quoted } from '../sayList.ts';
+import { isDone } from '../task.ts';
 import { wordsOfValue, type Value } from '../value.ts';
 import type { FilterContext, FilterNames } from './context.ts';
 import { instantsOf, isWithin, plusDays, weekOf, type DayRange } from './days.ts';
@@ -52,13 +54,10 @@ export function wordTest(words: readonly string[]): (value: Value) => boolean {
   };
 }
 
-const or = (items: readonly string[]) =>
-  items.length < 2 ? (items[0] ?? 'nothing') : `${items.slice(0, -1).join(', ')} or ${items.at(-1) ?? ''}`;
-
 const is = kind(z.strictObject({ kind: z.literal('is'), field, values }), {
   label: 'is',
   say: (c, names) =>
-    `${labelOfField(c.field)} is ${or(c.values.map((value) => names.value(c.field, value)))}`,
+    `${labelOfField(c.field)} is ${orList(c.values.map((value) => names.value(c.field, value)))}`,
   compile: (c) => {
     const exact = new Set(c.values);
     const wanted = new Set(c.values.map(comparable));
@@ -72,7 +71,7 @@ const is = kind(z.strictObject({ kind: z.literal('is'), field, values }), {
 
 const words = kind(z.strictObject({ kind: z.literal('words'), field, words: values }), {
   label: 'has the words',
-  say: (c) => `${labelOfField(c.field)} has ${or(c.words.map((each) => `“${each}”`))}`,
+  say: (c) => `${labelOfField(c.field)} has ${quoted(c.words)}`,
   compile: (c) => {
     const test = wordTest(c.words);
     return (task) => {
@@ -166,15 +165,13 @@ const thisWeek = dayKind(z.strictObject({ kind: z.literal('thisWeek'), field }),
   range: (_, { today }) => weekOf(today),
 });
 
-export const isOpen = (status: string) => status === 'needs action' || status === 'in process';
-
 const overdue = kind(z.strictObject({ kind: z.literal('overdue') }), {
   label: 'overdue',
   say: () => 'overdue',
   compile:
     (_, { today }) =>
     ({ due, status }) =>
-      due !== null && due.slice(0, 10) < today && isOpen(status),
+      due !== null && due.slice(0, 10) < today && !isDone(status),
 });
 
 const gap = kind(z.strictObject({ kind: z.literal('gap'), field: field.nullable() }), {
@@ -191,7 +188,7 @@ const gap = kind(z.strictObject({ kind: z.literal('gap'), field: field.nullable(
 
 const source = kind(z.strictObject({ kind: z.literal('source'), values }), {
   label: 'came by (kind of way in)',
-  say: (c, names) => `came by ${or(c.values.map((value) => names.value('source', value)))}`,
+  say: (c, names) => `came by ${orList(c.values.map((value) => names.value('source', value)))}`,
   compile: (c) => (task) => c.values.includes(task.source),
 });
 
@@ -199,14 +196,14 @@ const address = kind(
   z.strictObject({ kind: z.literal('address'), addresses: z.array(z.number().int()).min(1) }),
   {
     label: 'came by (address or mailbox)',
-    say: (c, names) => `came by ${or(c.addresses.map((id) => names.value('address', String(id))))}`,
+    say: (c, names) => `came by ${orList(c.addresses.map((id) => names.value('address', String(id))))}`,
     compile: (c) => (task) => c.addresses.includes(task.address),
   },
 );
 
 const label = kind(z.strictObject({ kind: z.literal('label'), labels: values }), {
   label: 'its mail had the label',
-  say: (c) => `labelled ${or(c.labels.map((each) => `“${each}”`))}`,
+  say: (c) => `labelled ${quoted(c.labels)}`,
   compile: (c) => {
     const wanted = new Set(c.labels.map(comparable));
     return (task) => task.labels.some((each) => wanted.has(comparable(each)));
@@ -228,7 +225,7 @@ export function namesOf(words: string, { people }: FilterContext): ReadonlySet<s
 
 const askedBy = kind(z.strictObject({ kind: z.literal('askedBy'), people: values }), {
   label: 'asked by',
-  say: (c) => `asked by ${or(c.people)}`,
+  say: (c) => `asked by ${orList(c.people)}`,
   compile: (c, context) => {
     const known = new Set(c.people.flatMap((each) => [...namesOf(each, context)]));
     return ({ asks }) => known.has(nameKey(asks.name)) || known.has(nameKey(asks.address));

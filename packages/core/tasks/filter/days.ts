@@ -36,7 +36,8 @@ export const instantsOf = ({ from, to }: DayRange, zone: string): DayRange => ({
   to: to === null ? null : midnight(Temporal.PlainDate.from(to).add({ days: 1 }).toString(), zone),
 });
 
-function midnight(day: string, zone: string): string {
+/** When a local day begins. */
+export function midnight(day: string, zone: string): string {
   const ms = Temporal.PlainDate.from(day).toZonedDateTime(zone).epochMilliseconds;
   return new Date(ms).toISOString();
 }

@@ -1,26 +1,19 @@
-import { isBuiltIn } from '../task.ts';
+import { BUILT_IN_FIELDS, isBuiltIn } from '../task.ts';
+import type { FieldKind } from '../value.ts';
 
-/** What every task has, as filters, sorts, groups and columns name it, and what kind of value it is. */
+const { comment: _, ...READ } = BUILT_IN_FIELDS;
+
+/** What every task has, as filters, sorts, groups and columns name it: what rules read, and what is known of it besides. */
 export const TASK_FIELDS = {
-  title: { label: 'title', kind: 'text' },
-  due: { label: 'due date', kind: 'day' },
-  start: { label: 'start date', kind: 'day' },
-  deadline: { label: 'deadline', kind: 'day' },
-  reminders: { label: 'reminders', kind: 'day' },
-  priority: { label: 'priority', kind: 'choice' },
-  project: { label: 'project', kind: 'choice' },
-  section: { label: 'section', kind: 'text' },
-  assignee: { label: 'assignee', kind: 'text' },
-  tags: { label: 'tags', kind: 'text' },
-  notes: { label: 'notes', kind: 'text' },
-  effort: { label: 'effort', kind: 'duration' },
-  status: { label: 'status', kind: 'choice' },
-  rule: { label: 'made by', kind: 'choice' },
-  asks: { label: 'asked by', kind: 'text' },
-  created: { label: 'created', kind: 'instant' },
-  changed: { label: 'changed', kind: 'instant' },
-  completed: { label: 'completed', kind: 'instant' },
-} as const satisfies Record<string, { label: string; kind: string }>;
+  ...READ,
+  effort: { kind: 'duration', name: 'effort' },
+  status: { kind: 'choice', name: 'status' },
+  rule: { kind: 'choice', name: 'made by' },
+  asks: { kind: 'text', name: 'asked by' },
+  created: { kind: 'instant', name: 'created' },
+  changed: { kind: 'instant', name: 'changed' },
+  completed: { kind: 'instant', name: 'completed' },
+} as const satisfies Record<string, { kind: FieldKind | 'instant'; name: string }>;
 export type TaskFieldName = keyof typeof TASK_FIELDS;
 
 export const isTaskField = (field: string): field is TaskFieldName => Object.hasOwn(TASK_FIELDS, field);
@@ -40,7 +33,13 @@ export const ownNameOf = (field: string): string | null =>
 export const requiredField = (name: string): string => (isBuiltIn(name) ? name : ownField(name));
 
 export const labelOfField = (field: string): string =>
-  isTaskField(field) ? TASK_FIELDS[field].label : (ownNameOf(field) ?? field);
+  isTaskField(field) ? TASK_FIELDS[field].name : (ownNameOf(field) ?? field);
 
 /** Whether its values are moments, which a day holds from its midnight to the next where the user is. */
 export const isInstant = (field: string) => isTaskField(field) && TASK_FIELDS[field].kind === 'instant';
+
+/** Whether its values are local days, some with a clock time. */
+export const isDayKind = (kind: FieldKind | 'instant' | null) => kind === 'date' || kind === 'date and time';
+
+/** Whether values of a field that every task has are such days. */
+export const isDay = (field: string) => isTaskField(field) && isDayKind(TASK_FIELDS[field].kind);

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { gapsIn } from '../gaps.ts';
 import { effortMinutes } from '../kinds.ts';
-import { compileFilter, partsOf, sayFilter, TaskFilter, withPart } from './filter.ts';
+import { compileFilter, isGroup, partsOf, sayCondition, TaskFilter, withPart } from './filter.ts';
 import { dayOfInstant, instantsOf, weekOf } from './days.ts';
 import type { FilterContext } from './context.ts';
 import type { FilterableTask } from './subject.ts';
@@ -68,10 +68,15 @@ const nested = TaskFilter.parse({
   ],
 });
 
-test('a filter is said as a sentence', () => {
-  expect(sayFilter(nested, names)).toBe(
-    'project is Loans in and (due date is in the next 14 days or overdue) and (none of: unclaimed, start date is in the next day)',
-  );
+test('a condition is said in words, with names for what it holds by an id', () => {
+  const said = partsOf(nested).flatMap(({ part }) => (isGroup(part) ? [] : sayCondition(part, names)));
+  expect(said).toEqual([
+    'project is Loans in',
+    'due date is in the next 14 days',
+    'overdue',
+    'unclaimed',
+    'start date is in the next day',
+  ]);
 });
 
 test('parts are known by their places, and one is put in another’s', () => {

@@ -1,6 +1,9 @@
 import { z } from 'zod';
-import { TASK_CONDITIONS } from './conditions.ts';
+import { groupOf, openGroup } from '../groups.ts';
+import { sameName } from '../name.ts';
+import { DAY_CONDITIONS, TASK_CONDITIONS } from './conditions.ts';
 import type { FilterContext, FilterNames } from './context.ts';
+import type { DayRange } from './days.ts';
 import type { FilterableTask } from './subject.ts';
 
 type Kinds = typeof TASK_CONDITIONS;
@@ -35,19 +38,7 @@ export const TaskFilter = Nested.refine((filter) => partsOf(filter).length <= MO
   message: `Groups nest at most ${DEEPEST} deep.`,
 });
 
-export type How = 'all' | 'any' | 'none';
-
 export const isGroup = (filter: TaskFilter): filter is FilterGroup => !('kind' in filter);
-
-/** A group as its kind and its members. */
-export function openGroup(group: FilterGroup): { how: How; of: TaskFilter[] } {
-  if ('all' in group) return { how: 'all', of: group.all };
-  return 'any' in group ? { how: 'any', of: group.any } : { how: 'none', of: group.none };
-}
-
-export function groupOf(how: How, of: TaskFilter[]): FilterGroup {
-  return how === 'all' ? { all: of } : how === 'any' ? { any: of } : { none: of };
-}
 
 export interface FilterPart {
   part: TaskFilter;
@@ -103,15 +94,38 @@ export const sayCondition = <K extends TaskConditionKind>(
   names: FilterNames,
 ): string => KINDS[condition.kind as K].say(condition, names);
 
-/** The filter in words behind “tasks where”. */
-export function sayFilter(filter: TaskFilter, names: FilterNames): string {
-  if (!isGroup(filter)) return sayCondition(filter, names);
-  const { how, of: members } = openGroup(filter);
-  const said = members.map((member) =>
-    isGroup(member) && openGroup(member).of.length > 1
-      ? `(${sayFilter(member, names)})`
-      : sayFilter(member, names),
-  );
-  if (how === 'none') return `none of: ${said.join(', ')}`;
-  return said.join(how === 'all' ? ' and ' : ' or ');
+export type DayConditionKind = keyof typeof DAY_CONDITIONS;
+
+const RANGES: {
+  [K in DayConditionKind]: { range: (condition: ConditionOf<K>, context: FilterContext) => DayRange };
+} = DAY_CONDITIONS;
+
+/** The days that a condition asks for. */
+export const rangeOf = <K extends DayConditionKind>(
+  condition: ConditionOf<K>,
+  context: FilterContext,
+): DayRange => RANGES[condition.kind as K].range(condition, context);
+
+/** A new name of a person (an assignee, for one) or of a tag. */
+export interface RenamedName {
+  field: 'assignee' | 'tags';
+  from: string;
+  to: string;
+}
+
+/** The filter with the new name of a person or a tag where it compares with the old one. */
+export function renameInFilter(filter: TaskFilter, renamed: RenamedName): TaskFilter {
+  if (isGroup(filter)) {
+    const { how, of: members } = openGroup(filter);
+    return groupOf(
+      how,
+      members.map((member) => renameInFilter(member, renamed)),
+    );
+  }
+  const named = (name: string) => (sameName(name, renamed.from) ? renamed.to : name);
+  if (filter.kind === 'is' && filter.field === renamed.field)
+    return { ...filter, values: filter.values.map(named) };
+  if (filter.kind === 'askedBy' && renamed.field === 'assignee')
+    return { ...filter, people: filter.people.map(named) };
+  return filter;
 }

@@ -1,16 +1,9 @@
-export {
-  comparable,
-  DAY_CONDITIONS,
-  isExact,
-  isOneOf,
-  isOpen,
-  namesOf,
-  TASK_CONDITIONS,
-  wordTest,
-} from './conditions.ts';
+export { comparable, isExact, isOneOf, namesOf, TASK_CONDITIONS, wordTest } from './conditions.ts';
 export type { FilterContext, FilterNames } from './context.ts';
-export { dayOfInstant, instantsOf, isWithin, plusDays, type DayRange } from './days.ts';
+export { dayOfInstant, instantsOf, isWithin, midnight, plusDays, type DayRange } from './days.ts';
 export {
+  isDay,
+  isDayKind,
   isInstant,
   isTaskField,
   labelOfField,
@@ -22,19 +15,19 @@ export {
 } from './fields.ts';
 export {
   compileFilter,
-  groupOf,
   isGroup,
-  openGroup,
   partsOf,
+  rangeOf,
+  renameInFilter,
   sayCondition,
-  sayFilter,
   TaskCondition,
   TaskFilter,
   withPart,
   type ConditionOf,
+  type DayConditionKind,
   type FilterGroup,
   type FilterPart,
-  type How,
+  type RenamedName,
   type TaskConditionKind,
 } from './filter.ts';
 export { valueIn, type FilterableTask } from './subject.ts';

@@ -1,16 +1,15 @@
 import type { Act } from '@hatband/contract';
 import { labelOfField, ownNameOf } from '@hatband/core/tasks';
-import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { parseJson, record, type ActRow, type Store } from '../store/index.ts';
 import { isChangedField, rawValue } from '../tasks/columns.ts';
-import { writeValues, type Step } from '../tasks/writeValues.ts';
+import { writeValues, type By, type Step } from '../tasks/writeValues.ts';
 
 const Raw = z.union([z.string(), z.number()]).nullable();
-const Steps = z.array(
+export const Steps = z.array(
   z.object({
     task: z.number(),
     field: z.custom<Step['field']>((field) => typeof field === 'string' && isChangedField(field)),
@@ -75,7 +74,7 @@ export const undoAct = (
       undo ? step : { ...step, before: step.after, after: step.before },
     );
     const at = clock().toISOString();
-    const kept = await restore(trx, steps, at);
+    const kept = await restore(trx, steps, { actor: 'undo', run: id, at });
     if (kept.length === steps.length)
       throw new Failure('conflict', `It was changed again since: ${kept.map(sayKept).join('; ')}.`);
     const undone_at = undo ? at : null;
@@ -87,9 +86,8 @@ export const undoAct = (
 const sayKept = ({ task, field, now }: Kept) => `${field} of “${task}” is ${now ?? 'empty'} now`;
 
 /** Gives back the `before` of each value that is still its `after`; the others. */
-async function restore(trx: Knex.Transaction, steps: readonly Step[], at: string): Promise<Kept[]> {
+async function restore(trx: Knex.Transaction, steps: readonly Step[], by: By): Promise<Kept[]> {
   const kept: Kept[] = [];
-  const by = { actor: 'undo' as const, run: randomUUID(), at };
   for (const task of new Set(steps.map((step) => step.task))) {
     const own = steps.filter((step) => step.task === task);
     await writeValues(

@@ -50,7 +50,7 @@ export async function changeByHand(
     .where({ id: first?.task ?? 0 })
     .first('title');
   const tasks = new Set(steps.map(({ task }) => task)).size;
-  const label = await sayChange(trx, change, { tasks, title: row?.title ?? '' });
+  const label = await sayChange(trx, change, { tasks, title: row?.title ?? '', today: by.at });
   return keepAct(trx, { id: by.run, at: by.at, label, steps });
 }
 

@@ -1,4 +1,5 @@
 import type { TaskChange } from '@hatband/contract';
+import { dayText } from '@hatband/core/dates';
 import { isTaskField, sayDuration, TASK_FIELDS, wordsOfValue, type Value } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 
@@ -6,7 +7,7 @@ import type { Knex } from 'knex';
 export async function sayChange(
   db: Knex,
   change: TaskChange,
-  { tasks, title }: { tasks: number; title: string },
+  { tasks, title, today }: { tasks: number; title: string; today: string },
 ): Promise<string> {
   const what = tasks === 1 ? `“${title}”` : `${String(tasks)} tasks`;
   if (change.deleted !== undefined) return `${change.deleted ? 'Deleted' : 'Brought back'} ${what}`;
@@ -22,7 +23,8 @@ export async function sayChange(
   const { fields, ...others } = change;
   const values = [...Object.entries(others), ...Object.entries(fields ?? {})].filter(isSet);
   const said = values.map(
-    ([field, value]) => `${isTaskField(field) ? TASK_FIELDS[field].label : field} ${sayValue(field, value)}`,
+    ([field, value]) =>
+      `${isTaskField(field) ? TASK_FIELDS[field].name : field} ${sayValue(field, value, today)}`,
   );
   return `${capital(said.join(', '))}: ${what}`;
 }
@@ -30,11 +32,14 @@ export async function sayChange(
 const isSet = (entry: [string, Value | null | undefined]): entry is [string, Value | null] =>
   entry[1] !== undefined;
 
-function sayValue(field: string, value: Value | null): string {
+const DAY = /^\d{4}-\d{2}-\d{2}(?:T\d{2}:\d{2})?$/;
+
+function sayValue(field: string, value: Value | null, today: string): string {
   if (value === null || value === '' || (Array.isArray(value) && value.length === 0)) return 'emptied';
   if (field === 'notes') return 'changed';
   if (field === 'effort' && typeof value === 'string') return `set to ${sayDuration(value)}`;
-  return `set to ${wordsOfValue(value)}`;
+  const words = wordsOfValue(value);
+  return `set to ${DAY.test(words) ? dayText(words, today) : words}`;
 }
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

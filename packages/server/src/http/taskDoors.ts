@@ -8,9 +8,9 @@ import * as comments from '../tasks/comments.ts';
 import * as proposals from '../tasks/proposals.ts';
 import { countFilters, listGroups } from '../tasks/query/listTasks.ts';
 import { getTask, readTasks } from '../tasks/tasks.ts';
-import { filterContext } from '../views/filterContext.ts';
 import * as views from '../views/views.ts';
 import { answer } from './answer.ts';
+import { filterContext } from './filterContext.ts';
 import type { AppOptions } from './options.ts';
 
 /** As many tasks as fit a large screen. */

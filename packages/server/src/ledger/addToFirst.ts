@@ -3,6 +3,7 @@ import { BUILT_IN, FieldEvidence, type MadeTask, type Proposal } from '@hatband/
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
+import { Failure } from '../errors.ts';
 import { findProject } from '../named/projects.ts';
 import { insertComment } from '../pipeline/insertComment.ts';
 import { saveReferences } from '../tasks/references.ts';
@@ -29,6 +30,11 @@ export async function addToFirst(
 ): Promise<void> {
   const at = clock().toISOString();
   const rows = await trx('tasks').where({ arrival_id: first }).whereNull('deleted_at').orderBy('id');
+  if (rows.length === 0)
+    throw new Failure(
+      'conflict',
+      'The earlier task was deleted. Bring it back from the bin, or make a separate task.',
+    );
   const note = noteOf(reading);
   const text = note.map(({ quote }) => quote).join('');
   for (const row of rows) {

@@ -4,12 +4,14 @@ import { sameName } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { z } from 'zod';
+import { renameInActs } from '../acts/renameInActs.ts';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { renameInRules } from '../ruleVersions/renameInRules.ts';
 import type { Guarded } from './guarded.ts';
 import { record, parseJson, type NamedRow, type Store } from '../store/index.ts';
 import { renameInTasks } from '../tasks/renameInTasks.ts';
+import { renameInViews } from '../views/renameInViews.ts';
 
 /** What rules call it. */
 const WHAT: Record<RegisterKind, NamedThing> = {
@@ -109,7 +111,12 @@ export async function saveNamed(
       await renameInRules(trx, { what: WHAT[kind], from: row.name, to: body.name }, clock);
     });
     const field = FIELD[kind];
-    if (field) await renameInTasks(trx, { field, from: row.name, to: body.name }, clock);
+    if (field && row.name !== body.name) {
+      const renamed = { field, from: row.name, to: body.name };
+      await renameInTasks(trx, renamed, clock);
+      await renameInActs(trx, renamed);
+      await renameInViews(trx, renamed);
+    }
     await record(trx, [{ kind: 'named', ref: seen.id }]);
   });
 }

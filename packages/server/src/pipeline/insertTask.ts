@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { findProject } from '../named/projects.ts';
 import { columnOf, stored, type StoredField } from '../tasks/columns.ts';
+import { placeAt } from '../tasks/place.ts';
 import { saveReferences } from '../tasks/references.ts';
 
 interface NewTasks {
@@ -54,7 +55,7 @@ async function insertTask(trx: Knex.Transaction, { arrivalId, task, run, at }: N
       status: 'needs action',
       checklist: JSON.stringify(checklist),
       effort,
-      place: await placeIn(trx, values.project, task.place),
+      place: await placeAt(trx, task.place),
       evidence: JSON.stringify(evidence),
       created_at: at,
     })
@@ -82,16 +83,4 @@ async function insertTask(trx: Knex.Transaction, { arrivalId, task, run, at }: N
       created_at: at,
     });
   return [row.id];
-}
-
-/** Above all others of its project, or below. */
-async function placeIn(
-  trx: Knex.Transaction,
-  project: string | null,
-  place: 'top' | 'bottom',
-): Promise<number> {
-  const row: { first: number | null; last: number | null } | undefined = await trx('tasks')
-    .where({ project_id: project })
-    .first(trx.raw('min(place) AS first, max(place) AS last'));
-  return place === 'top' ? (row?.first ?? 0) - 1 : (row?.last ?? 0) + 1;
 }

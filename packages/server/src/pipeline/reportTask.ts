@@ -1,6 +1,7 @@
 import type { Policy } from '@hatband/core/intake';
 import type { Knex } from 'knex';
 import { randomUUID } from 'node:crypto';
+import { placeAt } from '../tasks/place.ts';
 import { record } from '../store/index.ts';
 
 /** What stands for the rule of a task that tells of a failure. */
@@ -29,6 +30,7 @@ export async function reportFailure(
       project_id: to === 'inbox' ? null : projectId,
       status: 'needs action',
       evidence: '{}',
+      place: await placeAt(trx, 'bottom'),
       created_at: at,
     })
     .onConflict(['arrival_id', 'rule_id', 'item_key'])

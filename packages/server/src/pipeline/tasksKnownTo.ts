@@ -1,7 +1,7 @@
 import type { Reading } from '@hatband/core/reading';
 import { idsOf, knownTasks, referencesIn, type KnownTask, type KnownTasks } from '@hatband/core/rules';
+import { isDone, type Status } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
-import { DONE } from '../tasks/columns.ts';
 
 /** The thread of a message: that of any message it answers, else one of its own. */
 export async function threadOf(
@@ -82,11 +82,11 @@ const NAME = ['tasks.id', 'title', 'status'] as const;
 interface TaskName {
   id: number;
   title: string;
-  status: string;
+  status: Status;
 }
 
 const known = ({ id, title, status }: TaskName): KnownTask => ({
   key: String(id),
   title,
-  open: !DONE.some((done) => done === status),
+  open: !isDone(status),
 });

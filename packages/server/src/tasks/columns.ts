@@ -1,8 +1,6 @@
 import { ownNameOf, TaskFields } from '@hatband/core/tasks';
 import { parseJson, type TaskRow } from '../store/index.ts';
 
-export const DONE = ['completed', 'cancelled'] as const;
-
 /** The row's columns for a task's fields; those that are lists or records are JSON. */
 const COLUMNS = {
   title: 'title',

@@ -1,23 +1,17 @@
-import { sameName } from '@hatband/core/tasks';
+import { sameName, type RenamedName } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { record, parseJson } from '../store/index.ts';
 
-interface Renamed {
-  field: 'assignee' | 'tags';
-  from: string;
-  to: string;
-}
-
 /** Carries a new name of a person or a tag into the tasks that hold the old one. */
 export async function renameInTasks(
   trx: Knex.Transaction,
-  { field, from, to }: Renamed,
+  renamed: RenamedName,
   clock: Clock,
 ): Promise<void> {
-  if (from === to) return;
+  const { field } = renamed;
   const run = randomUUID();
   for (const { id, revision, [field]: old } of await trx('tasks').select(
     'id',
@@ -25,16 +19,20 @@ export async function renameInTasks(
     'assignee',
     'tags',
   )) {
-    const renamed = old === null ? null : field === 'tags' ? inList(old, from, to) : inName(old, from, to);
-    if (renamed === old) continue;
+    const next = old === null ? null : renamedValue(old, renamed);
+    if (next === old) continue;
     await trx('tasks')
       .where({ id })
-      .update({ [field]: renamed, revision: revision + 1 });
+      .update({ [field]: next, revision: revision + 1 });
     const at = clock().toISOString();
-    await trx('task_changes').insert({ task_id: id, field, old, new: renamed, actor: 'user', run, at });
+    await trx('task_changes').insert({ task_id: id, field, old, new: next, actor: 'user', run, at });
     await record(trx, [{ kind: 'task', ref: String(id) }]);
   }
 }
+
+/** A column's value with the new name. */
+export const renamedValue = (value: string, { field, from, to }: RenamedName): string =>
+  field === 'tags' ? inList(value, from, to) : inName(value, from, to);
 
 const inName = (name: string, from: string, to: string) => (sameName(name, from) ? to : name);
 

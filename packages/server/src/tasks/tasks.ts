@@ -46,16 +46,24 @@ export async function viewTasks(
   return rows.map(({ row, read }) => view(row, sourcesOf(read, ruleName, corrections.get(row.id) ?? [])));
 }
 
-/** The user's changes that he did not take back, by task. */
+/** The user's changes that he did not take back, by task; each taking back and doing again wrote a line of the same run. */
 async function correctionsOf(db: Knex, ids: number[]): Promise<Map<number, TaskChangeRow[]>> {
   const rows = await db('task_changes')
     .whereIn('task_id', ids)
-    .where({ actor: 'user' })
+    .whereNot({ actor: 'rule' })
     .whereNotIn('field', ['deleted', 'place'])
-    .whereNotIn('run', db('acts').whereNotNull('undone_at').select('id'))
     .orderBy('id');
+  const linesOf = new Map<string, TaskChangeRow[]>();
+  for (const row of rows) {
+    const key = `${String(row.task_id)} ${row.run} ${row.field}`;
+    linesOf.set(key, [...(linesOf.get(key) ?? []), row]);
+  }
   const byTask = new Map<number, TaskChangeRow[]>();
-  for (const row of rows) byTask.set(row.task_id, [...(byTask.get(row.task_id) ?? []), row]);
+  for (const lines of linesOf.values()) {
+    const [first] = lines;
+    if (first && lines.length % 2 === 1)
+      byTask.set(first.task_id, [...(byTask.get(first.task_id) ?? []), first]);
+  }
   return byTask;
 }
 

@@ -69,7 +69,8 @@ function columnsOf(row: TaskRow, steps: readonly Step[]): Partial<TaskRow> {
     else if (after === null) own.delete(name);
     else own.set(name, parseJson(Value, String(after)));
   }
-  return { ...columns, own_fields: JSON.stringify(Object.fromEntries(own)) };
+  const isOwn = steps.some(({ field }) => ownNameOf(field) !== null);
+  return isOwn ? { ...columns, own_fields: JSON.stringify(Object.fromEntries(own)) } : columns;
 }
 
 /** As histories keep it: a text as it is. */

@@ -3,6 +3,7 @@ import { act, render, screen } from '@testing-library/react';
 import { beforeEach, expect, test, vi } from 'vitest';
 import { useLive } from './live.ts';
 import type { LiveNews } from './liveNews.ts';
+import { GAP_COUNT } from './stale.ts';
 
 let tell: (news: LiveNews) => void;
 vi.mock('./liveStream.ts', () => ({
@@ -62,4 +63,27 @@ test('what came while the stream was lost is asked for once it is back', async (
   await news({ kind: 'listening' });
   expect(screen.getByText('listening')).toBeTruthy();
   expect(asked).toEqual({ tasks: 2, settings: 2 });
+});
+
+test('the gaps are counted once for many changes', async () => {
+  let counted = 0;
+  function Rail() {
+    useLive();
+    useQuery({ queryKey: [GAP_COUNT], queryFn: () => (counted += 1) });
+    return null;
+  }
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <Rail />
+    </QueryClientProvider>,
+  );
+  await vi.waitFor(() => {
+    expect(counted).toBe(1);
+  });
+  for (let seq = 1; seq <= 10; seq += 1)
+    await news({ kind: 'changes', changes: [{ seq, kind: 'task', id: '1' }] });
+  expect(counted).toBe(1);
+  await vi.waitFor(() => {
+    expect(counted).toBe(2);
+  }, 20_000);
 });

@@ -1,7 +1,7 @@
 import type { ChangeEvent } from '@hatband/contract';
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { STALE } from './stale.ts';
+import { GAP_COUNT, STALE } from './stale.ts';
 import { listen } from './liveStream.ts';
 
 /** Keeps all queries true by the server's events. Answers whether the server is listening. */
@@ -10,18 +10,27 @@ export function useLive(): boolean {
   const [listening, setListening] = useState(true);
   useEffect(() => {
     let lost = false;
-    return listen((news) => {
+    const soon = makeSoon(client);
+    const stop = listen((news) => {
       setListening(news.kind !== 'lost');
-      if (news.kind === 'changes') refresh(client, news.changes);
+      if (news.kind === 'changes') refresh(client, news.changes, soon.invalidate);
       // What came meanwhile is not known.
       if (news.kind === 'listening' && lost) void client.invalidateQueries();
       lost = news.kind === 'lost';
     });
+    return () => {
+      soon.stop();
+      stop();
+    };
   }, [client]);
   return listening;
 }
 
-function refresh(client: QueryClient, changes: readonly ChangeEvent[]): void {
+function refresh(
+  client: QueryClient,
+  changes: readonly ChangeEvent[],
+  invalidateSoon: (key: string) => void,
+): void {
   if (changes.some((change) => change.kind === 'everything')) {
     void client.invalidateQueries();
     return;
@@ -29,7 +38,28 @@ function refresh(client: QueryClient, changes: readonly ChangeEvent[]): void {
   const stale = new Set(
     changes.flatMap((change) => (change.kind === 'everything' ? [] : STALE[change.kind])),
   );
-  for (const key of stale) invalidate(client, [key]);
+  for (const key of stale) {
+    if (key === GAP_COUNT) invalidateSoon(key);
+    else invalidate(client, [key]);
+  }
+}
+
+const SOON_MS = 1000;
+
+/** What looks through all tasks on every screen is asked once a second at most, however much mail comes in. */
+function makeSoon(client: QueryClient) {
+  let timer: ReturnType<typeof setTimeout> | null = null;
+  return {
+    invalidate: (key: string) => {
+      timer ??= setTimeout(() => {
+        timer = null;
+        invalidate(client, [key]);
+      }, SOON_MS);
+    },
+    stop: () => {
+      if (timer) clearTimeout(timer);
+    },
+  };
 }
 
 /** A first fetch that is under way may have been answered before the change; it is asked once more. */

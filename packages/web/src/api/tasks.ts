@@ -1,15 +1,18 @@
 import * as contract from '@hatband/contract';
-import type { TaskFilter, TaskScope, TaskView } from '@hatband/core/tasks';
+import { isDone, Status, type TaskFilter, type TaskScope, type TaskView } from '@hatband/core/tasks';
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { call } from './call.ts';
+import { GAP_COUNT } from './stale.ts';
+
+/** What is still to be done. */
+export const TO_DO: TaskFilter = {
+  kind: 'is',
+  field: 'status',
+  values: Status.options.filter((status) => !isDone(status)),
+};
 
 /** Tasks to be done that lack what their projects require. */
-export const GAPS: TaskFilter = {
-  all: [
-    { kind: 'gap', field: null },
-    { kind: 'is', field: 'status', values: ['needs action', 'in process'] },
-  ],
-};
+export const GAPS: TaskFilter = { all: [{ kind: 'gap', field: null }, TO_DO] };
 
 /** The numbers of a view's tasks, and the first of them whole. */
 export const taskList = (view: TaskView) =>
@@ -33,6 +36,13 @@ export const taskCounts = (scope: TaskScope, filters: readonly TaskFilter[]) =>
     queryFn: () => call(contract.countTasks, { body: { scope, filters: [...filters] } }),
     placeholderData: keepPreviousData,
   });
+
+/** How many tasks have gaps. */
+export const gapCount = queryOptions({
+  queryKey: [GAP_COUNT],
+  queryFn: async () =>
+    (await call(contract.countTasks, { body: { scope: 'open', filters: [GAPS] } })).counts[0] ?? 0,
+});
 
 export const views = queryOptions({ queryKey: ['views'], queryFn: () => call(contract.listViews) });
 export const acts = queryOptions({ queryKey: ['acts'], queryFn: () => call(contract.listActs) });

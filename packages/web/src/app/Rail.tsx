@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { NavLink } from 'react-router';
 import { health, ruleNames } from '../api/queries.ts';
-import { GAPS, taskCounts } from '../api/tasks.ts';
+import { gapCount } from '../api/tasks.ts';
 import { useLive } from '../api/live.ts';
 import { useClock } from '../shared/clock.ts';
 import css from './App.module.css';
@@ -19,8 +19,7 @@ const SCREENS = [
 /** The side rail: where one can go, and whether mail is being received. */
 export function Rail() {
   const { data: rules } = useQuery(ruleNames);
-  const { data: gaps } = useQuery(taskCounts('open', [GAPS]));
-  const missing = gaps?.counts[0] ?? 0;
+  const { data: gaps = 0 } = useQuery(gapCount);
   const isBroken = rules?.items.some((rule) => rule.isBroken && !rule.deleted) ?? false;
   return (
     <nav className={css.rail} aria-label="Screens">
@@ -31,7 +30,7 @@ export function Rail() {
       {SCREENS.map(({ to, name }) => (
         <NavLink key={to} to={to}>
           {name}
-          {to === '/gaps' && missing > 0 && <span className={css.sign}>{missing}</span>}
+          {to === '/gaps' && gaps > 0 && <span className={css.sign}>{gaps}</span>}
           {to === '/rules' && isBroken && (
             <span className={css.sign} title="A live rule cannot work; its mail is held.">
               ⚠ broken

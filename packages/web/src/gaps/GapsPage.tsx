@@ -56,17 +56,17 @@ function GapGrid({ group, gaps, names }: { group: string; gaps: Gaps; names: Fil
   const list = useTaskList(view);
   const order = list.groups.flatMap(({ ids }) => ids);
   const picked = usePicked(order);
-  const work = useWork(list.touch);
+  const work = useWork(list);
   const [asking, setAsking] = useState<Asking | null>(null);
   const [active, setActive] = useState<number | null>(null);
-  const pickedIds = order.filter((id) => picked.ids.has(id));
   const at = active !== null && order.includes(active) ? active : (order[0] ?? null);
   if (list.error) return <Failed error={list.error} retry={list.retry} />;
   if (list.isLoading) return null;
-  if (order.length === 0)
-    return <Notice title="No gaps">Every open task has what its project requires; that is set under Settings.</Notice>;
   return (
     <>
+      {order.length === 0 ? (
+        <Notice title="No gaps">Every open task has what its project requires; that is set under Settings.</Notice>
+      ) : (
       <div className={css.body}>
         <TaskTable
           view={view}
@@ -75,19 +75,17 @@ function GapGrid({ group, gaps, names }: { group: string; gaps: Gaps; names: Fil
           names={names}
           kindOf={(name) => own.find((field) => field.name === name)?.kind ?? null}
           actions={{
-            open: () => undefined,
             complete: (ids) => { work.change(ids, { status: 'completed' }); },
             remove: (ids) => { work.change(ids, { deleted: true }); },
             ask: setAsking,
-            place: () => undefined,
           }}
           onEdit={(task: Task, change: TaskChange) => { work.edit(task, change); }}
-          onSort={() => undefined}
           settling={{ isGap: gaps.isGap, isSettled: gaps.isSettled, onActive: setActive }}
         />
         {at !== null && <MailBeside key={at} taskId={at} />}
       </div>
-      <Foot work={work} names={names} picked={picked} ids={pickedIds} asking={asking} onAsk={setAsking}>
+      )}
+      <Foot work={work} names={names} picked={picked} asking={asking} onAsk={setAsking}>
         {list.kept > 0 ? <LinkButton onClick={list.putInOrder}>Clear what is settled</LinkButton> : <Keys />}
       </Foot>
     </>

@@ -1,7 +1,8 @@
-import type { StoredProject, Task } from '@hatband/contract';
-import { gapsIn, ownNameOf, requiredField, type Requirement } from '@hatband/core/tasks';
+import type { Task } from '@hatband/contract';
+import { gapsIn, requiredField, requirementsOf } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { projects } from '../api/queries.ts';
+import { valueOf } from '../shared/task/valueOf.ts';
 
 export interface Gaps {
   /** The fields that some project, or the inbox, requires; as columns have them. */
@@ -13,11 +14,14 @@ export interface Gaps {
 /** What tasks lack of what their projects require. */
 export function useGaps(): Gaps {
   const { data } = useQuery(projects);
-  const all = data?.items ?? [];
   const inbox = data?.inbox ?? [];
+  const byProject = new Map(data?.items.map(({ id, requirements }) => [id, requirements]));
   const missingIn = (task: Task) =>
-    gapsIn(requirementsOf(task, all, inbox), (name) => isFilled(task, name)).flat();
-  const required = [...inbox, ...all.flatMap(({ requirements }) => requirements)].flat().map(requiredField);
+    gapsIn(
+      requirementsOf(task.project?.id ?? null, { inbox, projects: byProject }),
+      (name) => valueOf(task, requiredField(name)) !== null,
+    ).flat();
+  const required = [...inbox, ...[...byProject.values()].flat()].flat().map(requiredField);
   return {
     columns: [
       'due',
@@ -27,16 +31,4 @@ export function useGaps(): Gaps {
     isGap: (task, field) => missingIn(task).some((name) => requiredField(name) === field),
     isSettled: (task) => task.completedAt === null && missingIn(task).length === 0,
   };
-}
-
-const requirementsOf = ({ project }: Task, all: readonly StoredProject[], inbox: readonly Requirement[]) =>
-  project === null ? inbox : (all.find(({ id }) => id === project.id)?.requirements ?? []);
-
-function isFilled(task: Task, name: string): boolean {
-  const own = ownNameOf(requiredField(name));
-  const value: unknown =
-    own === null ? Object.entries(task).find(([field]) => field === name)?.[1] : task.fields[own];
-  return (
-    value !== null && value !== undefined && value !== '' && !(Array.isArray(value) && value.length === 0)
-  );
 }

@@ -41,19 +41,25 @@ export function AgainNote({ arrivalId, kind, before }: Props) {
           </li>
         ))}
       </ul>
-      <p>
-        Merging adds what is new here to that task and keeps what it has; a different due date becomes a
-        proposal.{!isSame && ' The task made here is then cancelled.'}
-      </p>
+      {before.tasks.length === 0 ? (
+        <p>Its task was deleted; bring it back from the bin to merge with it.</p>
+      ) : (
+        <p>
+          Merging adds what is new here to that task and keeps what it has; a different due date becomes a
+          proposal.{!isSame && ' The task made here is then cancelled.'}
+        </p>
+      )}
       <div className={css.choices}>
-        <Button
-          size="small"
-          type={isSame ? 'primary' : 'default'}
-          loading={act.isPending}
-          onClick={settle('add to the first')}
-        >
-          Merge with the earlier task
-        </Button>
+        {before.tasks.length > 0 && (
+          <Button
+            size="small"
+            type={isSame ? 'primary' : 'default'}
+            loading={act.isPending}
+            onClick={settle('add to the first')}
+          >
+            Merge with the earlier task
+          </Button>
+        )}
         <Button size="small" onClick={settle('make its own')}>
           {isSame ? 'Make a separate task' : 'Keep both tasks'}
         </Button>

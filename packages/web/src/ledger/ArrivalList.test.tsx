@@ -1,11 +1,9 @@
 import type { Arrival } from '@hatband/contract';
 import { screen, within } from '@testing-library/react';
 import { expect, test } from 'vitest';
-import { arrival } from '../../test/made.ts';
+import { arrival, health } from '../../test/made.ts';
 import { show } from '../../test/show.tsx';
 import { ArrivalList } from './ArrivalList.tsx';
-
-const health = { now: '2026-11-24T14:10:00Z', zone: 'Europe/London', queueDepth: 0, failed: 0, oldestAgeSeconds: null, readerVersion: 1, lastArrivalAt: null, smtpHost: 'h', smtpPort: 25 }; // prettier-ignore
 
 function showList(items: Arrival[]) {
   return show(<ArrivalList outcome={undefined} openId={null} />, {

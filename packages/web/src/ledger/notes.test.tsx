@@ -32,6 +32,13 @@ test.each([
   );
 });
 
+test('mail whose earlier task was deleted is not merged with nothing', () => {
+  show(<AgainNote arrivalId={3} kind="again" before={{ ...before, tasks: [] }} />);
+  expect(screen.getByText(/Its task was deleted/)).toBeTruthy();
+  expect(screen.queryByRole('button', { name: 'Merge with the earlier task' })).toBe(null);
+  expect(screen.getByRole('button', { name: 'Make a separate task' })).toBeTruthy();
+});
+
 test('mail that a broken rule holds says so, and how to mend it', async () => {
   const held = {
     ruleId: 'r1',

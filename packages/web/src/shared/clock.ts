@@ -1,6 +1,9 @@
+import { dayText } from '@hatband/core/dates';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { health } from '../api/queries.ts';
+
+export { dayText };
 
 export interface ClockView {
   /** Today in the user's zone, `2026-11-24`. */
@@ -47,19 +50,6 @@ function clockView(now: number, zone: string): ClockView {
       : dayText(dayOf(instant), today);
   };
   return { today, ago, time, dayOf };
-}
-
-/** `Thu 3 Dec`, with the year where it is not this one, and the clock time where there is one: `Thu 3 Dec 17:00`. */
-export function dayText(date: string, today: string): string {
-  const day = new Date(`${date.slice(0, 10)}T00:00:00Z`);
-  const text = day.toLocaleDateString('en-GB', {
-    timeZone: 'UTC',
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-  });
-  const year = date.slice(0, 4) === today.slice(0, 4) ? '' : ` ${date.slice(0, 4)}`;
-  return `${text.replace(',', '').replace('Sept', 'Sep')}${year}${date.length > 10 ? ` ${date.slice(11, 16)}` : ''}`;
 }
 
 /** `Tuesday 24 November`, as a heading. */

@@ -1,8 +1,8 @@
-import type { TaskChange } from '@hatband/contract';
-import { isTaskField, TASK_FIELDS, Value, wordsOfValue, type FilterNames } from '@hatband/core/tasks';
+import { labelOfField, Value, wordsOfValue, type FilterNames } from '@hatband/core/tasks';
 import { Button } from 'antd';
 import { Foreign } from '../shared/page/Foreign.tsx';
-import type { Conflict } from './list/useEditTask.ts';
+import { valueOf } from '../shared/task/valueOf.ts';
+import { changedFields, type Conflict } from './list/useEditTask.ts';
 import css from './Tasks.module.css';
 
 interface Props {
@@ -13,15 +13,15 @@ interface Props {
 
 /** An edit that met another, with both values; neither is lost. */
 export function ConflictNote({ conflict: { change, now }, names, onSettle }: Props) {
-  const [met] = valuesOf(change);
+  const [met] = changedFields(change);
   if (!met) return null;
   const [field, mine] = met;
-  const theirs = isTaskField(field) ? valueIn(now, field) : (now.fields[field] ?? null);
+  const theirs = valueOf(now, field);
   const say = (value: unknown) => sayValue(field, value, names);
   return (
     <div className={css.conflict} role="alert">
       <span>
-        Meanwhile the {isTaskField(field) ? TASK_FIELDS[field].label : field} of “
+        Meanwhile the {labelOfField(field)} of “
         <Foreign words={now.title} />” became <b>{say(theirs)}</b>; you wrote <b>{say(mine)}</b>.
       </span>
       <Button
@@ -43,16 +43,6 @@ export function ConflictNote({ conflict: { change, now }, names, onSettle }: Pro
       </Button>
     </div>
   );
-}
-
-const valuesOf = ({ fields, ...change }: TaskChange): [string, unknown][] => [
-  ...Object.entries(change),
-  ...Object.entries(fields ?? {}),
-];
-
-function valueIn(task: Conflict['now'], field: string): unknown {
-  if (field === 'project') return task.project?.id ?? null;
-  return Object.entries(task).find(([name]) => name === field)?.[1];
 }
 
 function sayValue(field: string, value: unknown, names: FilterNames): string {

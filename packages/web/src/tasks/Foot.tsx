@@ -12,8 +12,6 @@ interface Props {
   work: Work;
   names: FilterNames;
   picked: Picked;
-  /** The picked tasks in the order of the list. */
-  ids: readonly number[];
   isBin?: boolean;
   asking: Asking | null;
   onAsk: (asking: Asking | null) => void;
@@ -22,7 +20,8 @@ interface Props {
 }
 
 /** The foot of a grid: what can be done with the picked tasks, what went wrong, and what can be taken back. */
-export function Foot({ work, names, picked, ids, isBin = false, asking, onAsk, children }: Props) {
+export function Foot({ work, names, picked, isBin = false, asking, onAsk, children }: Props) {
+  const ids = [...picked.ids];
   return (
     <footer className={css.foot}>
       <ErrorLine error={work.error} />

@@ -1,7 +1,7 @@
 import type { Task, TaskChange } from '@hatband/contract';
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, expect, test, vi } from 'vitest';
-import { task } from '../../test/made.ts';
+import { health, task } from '../../test/made.ts';
 import { refused, show } from '../../test/show.tsx';
 import { TasksPage } from './TasksPage.tsx';
 
@@ -18,7 +18,7 @@ const three = () => [
 ];
 
 /** The page over a server that keeps these tasks. */
-function page(tasks: Task[], more: Parameters<typeof show>[1] = {}) {
+function page(tasks: Task[], more: Parameters<typeof show>[1] = {}, url = '/tasks') {
   const change = (id: number, values: TaskChange) => {
     const i = tasks.findIndex((each) => each.id === id);
     const before = tasks[i];
@@ -27,42 +27,44 @@ function page(tasks: Task[], more: Parameters<typeof show>[1] = {}) {
     tasks[i] = { ...before, ...(plain as Partial<Task>), revision: before.revision + 1 };
     if (deleted) tasks.splice(i, 1);
   };
-  return show(<TasksPage />, {
-    'GET /api/health': () => ({
-      now: '2026-11-24T14:10:00Z',
-      zone: 'Europe/London',
-      queueDepth: 0,
-      lastArrivalAt: null,
-    }),
-    'GET /api/rule-names': () => ({ items: [] }),
-    'GET /api/projects': () => ({ items: [], inbox: [] }),
-    'GET /api/addresses': () => ({ items: [] }),
-    'GET /api/views': () => ({ items: [] }),
-    'GET /api/acts': () => ({ items: [] }),
-    'POST /api/tasks/counts': ({ body }) => ({
-      counts: (body as { filters: unknown[] }).filters.map((_, i) => i + 3),
-    }),
-    'POST /api/tasks/list': () => ({
-      groups: [{ value: null, ids: tasks.map(({ id }) => id), open: tasks.length, sums: [] }],
-      total: tasks.length,
-      first: tasks,
-    }),
-    'POST /api/tasks/change': ({ body }) => {
-      const { ids, change: values } = body as { ids: number[]; change: TaskChange };
-      for (const id of ids) change(id, values);
-      return { act: null };
+  return show(
+    <TasksPage />,
+    {
+      'GET /api/health': () => health,
+      'GET /api/rule-names': () => ({ items: [] }),
+      'GET /api/projects': () => ({ items: [], inbox: [] }),
+      'GET /api/addresses': () => ({ items: [] }),
+      'GET /api/views': () => ({ items: [] }),
+      'GET /api/acts': () => ({ items: [] }),
+      'POST /api/tasks/counts': ({ body }) => ({
+        counts: (body as { filters: unknown[] }).filters.map((_, i) => i + 3),
+      }),
+      'POST /api/tasks/list': () => ({
+        groups: [{ value: null, ids: tasks.map(({ id }) => id), open: tasks.length, sums: [] }],
+        total: tasks.length,
+        first: tasks,
+      }),
+      'POST /api/tasks/read': ({ body }) => ({
+        items: (body as { ids: number[] }).ids.map((id) => task({ id, title: `Task ${String(id)}` })),
+      }),
+      'POST /api/tasks/change': ({ body }) => {
+        const { ids, change: values } = body as { ids: number[]; change: TaskChange };
+        for (const id of ids) change(id, values);
+        return { act: null };
+      },
+      ...Object.fromEntries(
+        tasks.map(({ id }) => [
+          `PATCH /api/tasks/${String(id)}`,
+          ({ body }: { body: unknown }) => {
+            change(id, body as TaskChange);
+            return tasks.find((each) => each.id === id);
+          },
+        ]),
+      ),
+      ...more,
     },
-    ...Object.fromEntries(
-      tasks.map(({ id }) => [
-        `PATCH /api/tasks/${String(id)}`,
-        ({ body }: { body: unknown }) => {
-          change(id, body as TaskChange);
-          return tasks.find((each) => each.id === id);
-        },
-      ]),
-    ),
-    ...more,
-  });
+    url,
+  );
 }
 
 const titles = () => screen.getAllByRole('link').map((link) => link.textContent);
@@ -184,4 +186,99 @@ test('what was done is taken back, and what was kept is told', async () => {
     await screen.findByText(/Kept, since it was changed again: status of “One crate” \(in process\)/),
   ).toBeTruthy();
   expect(sent(asked, '/api/acts/a1')).toEqual([{ undo: true }]);
+});
+
+test('a deleted task goes at once, though it was changed by hand before', async () => {
+  const { user, asked } = page(three());
+  await user.click(await screen.findByRole('checkbox', { name: 'done: Two crates' }));
+  await screen.findByRole('checkbox', { name: 'done: Two crates', checked: true });
+  screen.getByRole('link', { name: 'Two crates' }).focus();
+  await user.keyboard('{Delete}');
+  await waitFor(() => {
+    expect(titles()).toEqual(['One crate', 'Three crates']);
+  });
+  expect(sent(asked, '/api/tasks/change')).toEqual([{ ids: [2], change: { deleted: true } }]);
+});
+
+test('tasks are moved by keys only where the order is by hand', async () => {
+  const byDue = page(three());
+  (await screen.findByRole('link', { name: 'One crate' })).focus();
+  await byDue.user.keyboard('{Alt>}{ArrowDown}{/Alt}');
+  expect(sent(byDue.asked, '/api/tasks/place')).toEqual([]);
+  byDue.unmount();
+  const as = JSON.stringify({ sort: [{ field: 'place', descending: false }] });
+  const byHand = page(
+    three(),
+    { 'POST /api/tasks/place': () => ({ act: null }) },
+    `/tasks?as=${encodeURIComponent(as)}`,
+  );
+  (await screen.findByRole('link', { name: 'One crate' })).focus();
+  await byHand.user.keyboard('{Alt>}{ArrowDown}{/Alt}');
+  await waitFor(() => {
+    expect(sent(byHand.asked, '/api/tasks/place')).toEqual([{ ids: [1], beside: 2, side: 'behind' }]);
+  });
+});
+
+test('only tasks in sight are asked for, however many a folded group holds', async () => {
+  const group = (value: string, from: number, count: number) => ({
+    value,
+    ids: Array.from({ length: count }, (_, i) => from + i),
+    open: count,
+    sums: [],
+  });
+  const groups = [group('Cape', 1, 3), group('Harrow', 10, 5000), group('Kogge', 6000, 100)];
+  const as = JSON.stringify({ group: 'own:Lender' });
+  const { user, asked } = page(
+    [],
+    { 'POST /api/tasks/list': () => ({ groups, total: 5103, first: [] }) },
+    `/tasks?as=${encodeURIComponent(as)}`,
+  );
+  await screen.findByRole('link', { name: 'Task 10' });
+  await user.click(screen.getByRole('button', { name: /Harrow/ }));
+  await screen.findByRole('link', { name: 'Task 6000' });
+  expect(screen.queryByRole('link', { name: 'Task 10' })).toBe(null);
+  for (const body of sent(asked, '/api/tasks/read'))
+    expect((body as { ids: number[] }).ids.length).toBeLessThan(120);
+});
+
+test('one value is given to all picked tasks by the editor of its kind', async () => {
+  const { user, asked } = page(three());
+  (await screen.findByRole('link', { name: 'One crate' })).focus();
+  await user.keyboard(' {Shift>}{ArrowDown}{/Shift}v');
+  await user.click(await screen.findByTitle('priority'));
+  await user.click(within(screen.getByRole('toolbar')).getByRole('button', { name: 'Change priority' }));
+  await user.click(await screen.findByTitle('high'));
+  await waitFor(() => {
+    expect(sent(asked, '/api/tasks/change')).toEqual([{ ids: [1, 2], change: { priority: 'high' } }]);
+  });
+});
+
+test('columns, groups and orders are chosen, and a changed view is saved under a name', async () => {
+  const saved: unknown[] = [];
+  const { user, asked } = page(three(), {
+    'GET /api/views': () => ({ items: saved }),
+    'POST /api/views': ({ body }) => {
+      const stored = { ...(body as object), id: 'v1', revision: 1 };
+      saved.push(stored);
+      return stored;
+    },
+  });
+  await screen.findByRole('link', { name: 'One crate' });
+  expect(screen.queryByText(/Changed, not saved/)).toBe(null);
+  await user.click(
+    screen.getByRole('columnheader', { name: 'priority' }).querySelector('button') ?? document.body,
+  );
+  await screen.findByText('Changed, not saved: the order');
+  await user.click(screen.getByRole('button', { name: /columns$/ }));
+  await user.click(await screen.findByRole('combobox', { name: 'columns' }));
+  await user.click(await screen.findByTitle('effort'));
+  await screen.findByRole('columnheader', { name: 'effort' });
+  await screen.findByText('Changed, not saved: the order, the columns');
+  await user.click(screen.getByRole('button', { name: 'Save as a view …' }));
+  await user.type(await screen.findByRole('textbox', { name: 'name of the view' }), 'By priority{Enter}');
+  await screen.findByRole('button', { name: /^By priority/, pressed: true });
+  expect(screen.queryByText(/Changed, not saved/)).toBe(null);
+  expect(sent(asked, '/api/views')).toMatchObject([
+    { name: 'By priority', view: { sort: [{ field: 'priority', descending: false }] } },
+  ]);
 });

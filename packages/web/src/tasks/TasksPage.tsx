@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { projects } from '../api/queries.ts';
-import { taskCounts, views } from '../api/tasks.ts';
+import { taskCounts, TO_DO, views } from '../api/tasks.ts';
 import { Failed, Notice, PageHeader, Tabs } from '../shared/page/Page.tsx';
 import { FilterSentence } from './filter/FilterSentence.tsx';
 import { useFilterNames } from './filter/useFilterNames.ts';
@@ -53,12 +53,7 @@ export function TasksPage() {
 function ViewTabs({ shown, onGo }: { shown: ShownView; onGo: (name: string) => void }) {
   const { data } = useQuery(views);
   const saved = data?.items ?? [];
-  const { data: open } = useQuery(
-    taskCounts('open', [
-      { all: [{ kind: 'is', field: 'status', values: ['needs action', 'in process'] }] },
-      ...saved.map(({ view }) => view.filter),
-    ]),
-  );
+  const { data: open } = useQuery(taskCounts('open', [TO_DO, ...saved.map(({ view }) => view.filter)]));
   const { data: bin } = useQuery(taskCounts('bin', [{ all: [] }]));
   const counts = open?.counts.length === saved.length + 1 ? open.counts : [];
   return (
@@ -94,7 +89,7 @@ function ViewedTasks({ shown, onChange, onGo }: ViewedProps) {
   const names = useFilterNames();
   const { data: known } = useQuery(projects);
   const own = (known?.items ?? []).flatMap(({ fields }) => fields);
-  const work = useWork(list.touch);
+  const work = useWork(list);
   const navigate = useNavigate();
   const isBin = view.scope === 'bin';
   const actions: GridActions = {
@@ -105,9 +100,8 @@ function ViewedTasks({ shown, onChange, onGo }: ViewedProps) {
       for (const id of ids) if (!picked.ids.has(id)) picked.toggle(id);
       setAsking(what);
     },
-    place: (ids, beside, side) => { work.place(ids, beside, side); },
+    ...(view.sort.some(({ field }) => field === 'place') && { place: work.place }),
   }; // prettier-ignore
-  const pickedIds = order.filter((id) => picked.ids.has(id));
   return (
     <>
       <FilterSentence view={view} total={list.total} onChange={(filter) => { onChange({ filter }); }} />
@@ -131,7 +125,7 @@ function ViewedTasks({ shown, onChange, onGo }: ViewedProps) {
           onSort={(field) => { onChange({ sort: sortedBy(view.sort, field) }); }}
         />
       )}
-      <Foot work={work} names={names} picked={picked} ids={pickedIds} isBin={isBin} asking={asking} onAsk={setAsking}>
+      <Foot work={work} names={names} picked={picked} isBin={isBin} asking={asking} onAsk={setAsking}>
         <Sums groups={list.groups} columns={view.columns} />
       </Foot>
     </>

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { nameKey, sameName } from '../../../tasks/index.ts';
+import { nameKey, orList, sameName } from '../../../tasks/index.ts';
 import type { Delivery } from '../../message/incoming.ts';
 import { missing } from '../../message/missing.ts';
-import { answer, conditionKind, oneOf, orList } from './kind.ts';
+import { answer, conditionKind, oneOf } from './kind.ts';
 
 /** What an arrival's address may be called by: “Inbox”, its project or mailbox, and the address itself. */
 function namesOf({ target, address }: Delivery): string[] {

@@ -1,6 +1,7 @@
+import { orList } from '../../../tasks/index.ts';
 import { z } from 'zod';
 import { LocalDate } from '../../../dates/index.ts';
-import { answer, conditionKind, orList } from './kind.ts';
+import { answer, conditionKind } from './kind.ts';
 
 const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'] as const;
 const Clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time of day, as in 08:30.');

@@ -1,6 +1,7 @@
+import { quoted } from '../../../tasks/index.ts';
 import { z } from 'zod';
 import { findWords, fold } from '../../../languages/index.ts';
-import { answer, conditionKind, quoted } from './kind.ts';
+import { answer, conditionKind } from './kind.ts';
 
 export const attachment = conditionKind(
   z.strictObject({

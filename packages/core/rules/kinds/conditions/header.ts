@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { findWords, fold } from '../../../languages/index.ts';
-import { sameName } from '../../../tasks/index.ts';
-import { answer, conditionKind, quoted } from './kind.ts';
+import { quoted, sameName } from '../../../tasks/index.ts';
+import { answer, conditionKind } from './kind.ts';
 
 export const header = conditionKind(
   z.strictObject({

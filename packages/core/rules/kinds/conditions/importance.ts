@@ -1,6 +1,7 @@
+import { orList } from '../../../tasks/index.ts';
 import { z } from 'zod';
 import { headerPriority } from '../../../requests/index.ts';
-import { answer, conditionKind, orList } from './kind.ts';
+import { answer, conditionKind } from './kind.ts';
 
 export const importance = conditionKind(
   z.strictObject({

@@ -41,11 +41,6 @@ export function conditionKind<S extends z.ZodType>(schema: S, work: ConditionWor
   return { schema, ...work };
 }
 
-export const orList = (items: readonly string[]) =>
-  items.length < 2 ? (items[0] ?? 'nothing') : `${items.slice(0, -1).join(', ')} or ${items.at(-1) ?? ''}`;
-
-export const quoted = (items: readonly string[]) => orList(items.map((item) => `“${item}”`));
-
 export const answer = (holds: boolean, saw: string, spans: EvidenceSpan[] = []): Answer => ({
   holds,
   saw,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { nameKey } from '../../../tasks/index.ts';
-import { answer, conditionKind, oneOf, quoted } from './kind.ts';
+import { nameKey, quoted } from '../../../tasks/index.ts';
+import { answer, conditionKind, oneOf } from './kind.ts';
 
 export const label = conditionKind(
   z.strictObject({ kind: z.literal('label'), is: z.array(z.string().trim().min(1)).min(1, 'Name a label.') }),

@@ -1,5 +1,6 @@
+import { orList } from '../../../tasks/index.ts';
 import { z } from 'zod';
-import { answer, conditionKind, orList } from './kind.ts';
+import { answer, conditionKind } from './kind.ts';
 
 const NAMES = {
   en: 'English',

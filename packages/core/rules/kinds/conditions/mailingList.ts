@@ -1,6 +1,7 @@
+import { orList } from '../../../tasks/index.ts';
 import { z } from 'zod';
 import { header } from '../../../mail/index.ts';
-import { answer, conditionKind, orList } from './kind.ts';
+import { answer, conditionKind } from './kind.ts';
 
 export const mailingList = conditionKind(
   z.strictObject({

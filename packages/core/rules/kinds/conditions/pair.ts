@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { findWords, fold } from '../../../languages/index.ts';
-import { labelKey } from '../../../tasks/index.ts';
-import { answer, conditionKind, oneOf, orList, quoted } from './kind.ts';
+import { labelKey, orList, quoted } from '../../../tasks/index.ts';
+import { answer, conditionKind, oneOf } from './kind.ts';
 
 export const pair = conditionKind(
   z.strictObject({

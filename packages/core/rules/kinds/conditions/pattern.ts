@@ -1,7 +1,8 @@
+import { orList } from '../../../tasks/index.ts';
 import { z } from 'zod';
 import { compilePattern, Pattern } from '../../message/pattern.ts';
 import { MessageScopes, sayScope } from '../../message/scope.ts';
-import { answer, conditionKind, orList } from './kind.ts';
+import { answer, conditionKind } from './kind.ts';
 
 export const pattern = conditionKind(
   z.strictObject({ kind: z.literal('pattern'), in: MessageScopes, pattern: Pattern }),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { nameKey } from '../../../tasks/index.ts';
-import { answer, conditionKind, oneOf, quoted } from './kind.ts';
+import { nameKey, quoted } from '../../../tasks/index.ts';
+import { answer, conditionKind, oneOf } from './kind.ts';
 
 export const plusWord = conditionKind(
   z.strictObject({

@@ -1,6 +1,7 @@
+import { orList } from '../../../tasks/index.ts';
 import { z } from 'zod';
 import { addressOf } from '../../message/view.ts';
-import { answer, conditionKind, orList } from './kind.ts';
+import { answer, conditionKind } from './kind.ts';
 import { isMeant, meantTerms, strangers, Who, whoIsMeant } from './who.ts';
 
 export const recipient = conditionKind(

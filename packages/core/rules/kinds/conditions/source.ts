@@ -1,14 +1,7 @@
+import { orList } from '../../../tasks/index.ts';
 import { z } from 'zod';
-import { SourceKind } from '../../message/incoming.ts';
-import { answer, conditionKind, oneOf, orList } from './kind.ts';
-
-const NAMES: Record<SourceKind, string> = {
-  smtp: 'an intake address',
-  mailbox: 'a watched mailbox',
-  file: 'a file',
-  http: 'HTTP',
-  practice: 'the practice mailbox',
-};
+import { SOURCE_NAMES, SourceKind } from '../../message/incoming.ts';
+import { answer, conditionKind, oneOf } from './kind.ts';
 
 export const source = conditionKind(
   z.strictObject({ kind: z.literal('source'), is: z.array(SourceKind).min(1, 'Choose a way in.') }),
@@ -18,8 +11,8 @@ export const source = conditionKind(
     compile:
       ({ is }) =>
       ({ incoming: { delivery } }) =>
-        answer(is.includes(delivery.source), NAMES[delivery.source]),
-    say: ({ is }) => `came by ${orList(is.map((each) => NAMES[each]))}`,
+        answer(is.includes(delivery.source), SOURCE_NAMES[delivery.source]),
+    say: ({ is }) => `came by ${orList(is.map((each) => SOURCE_NAMES[each]))}`,
     terms: ({ is }) => oneOf(is.map((each) => `source ${each}`)),
   },
 );

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { findWords, fold } from '../../../languages/index.ts';
-import { nameKey, sameName, wordsOfValue, type Value } from '../../../tasks/index.ts';
-import { answer, conditionKind, quoted } from './kind.ts';
+import { nameKey, quoted, sameName, type Value, wordsOfValue } from '../../../tasks/index.ts';
+import { answer, conditionKind } from './kind.ts';
 
 export const value = conditionKind(
   z.strictObject({

@@ -1,7 +1,8 @@
+import { orList, quoted } from '../../../tasks/index.ts';
 import { z } from 'zod';
 import { findWords, fold, isOpen, tokensOf } from '../../../languages/index.ts';
 import { MessageScopes, sayScope } from '../../message/scope.ts';
-import { answer, conditionKind, orList, quoted, type Terms } from './kind.ts';
+import { answer, conditionKind, type Terms } from './kind.ts';
 
 export const words = conditionKind(
   z.strictObject({

@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { header as headerOf } from '../../../mail/index.ts';
-import { labelKey, nameKey } from '../../../tasks/index.ts';
-import { orList } from '../conditions/kind.ts';
+import { labelKey, nameKey, orList } from '../../../tasks/index.ts';
 import { factsIn } from '../../message/factsIn.ts';
 import { sayScopes, Scopes } from '../../message/scope.ts';
 import { oneOrNone, readingBase, readingKind } from './kind.ts';

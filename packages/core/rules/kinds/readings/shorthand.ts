@@ -1,5 +1,5 @@
+import { orList } from '../../../tasks/index.ts';
 import { z } from 'zod';
-import { orList } from '../conditions/kind.ts';
 import { readingBase, readingKind } from './kind.ts';
 
 export const shorthand = readingKind(

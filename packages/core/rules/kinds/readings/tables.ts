@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { fold } from '../../../languages/index.ts';
-import { labelKey, nameKey, sameName, wordsOfValue } from '../../../tasks/index.ts';
-import { orList } from '../conditions/kind.ts';
+import { labelKey, nameKey, orList, sameName, wordsOfValue } from '../../../tasks/index.ts';
 import { senderLookup, wordLookup } from '../../message/lookupTable.ts';
 import { missing } from '../../message/missing.ts';
 import { sayScopes, Scopes } from '../../message/scope.ts';

@@ -1,13 +1,14 @@
 import {
-  DAY_CONDITIONS,
   instantsOf,
   isExact,
   isGroup,
   isInstant,
   namesOf,
   openGroup,
+  rangeOf,
   requiredField,
   type ConditionOf,
+  type DayConditionKind,
   type FilterContext,
   type TaskCondition,
   type TaskConditionKind,
@@ -38,12 +39,12 @@ const CONDITION_SQL: { [K in TaskConditionKind]: ToSql<K> } = {
   },
   empty: ({ field }) => sql(`NOT (${filledSql(field)})`),
   set: ({ field }) => sql(filledSql(field)),
-  before: (condition, context) => daySql(condition, context),
-  after: (condition, context) => daySql(condition, context),
-  on: (condition, context) => daySql(condition, context),
-  next: (condition, context) => daySql(condition, context),
-  last: (condition, context) => daySql(condition, context),
-  thisWeek: (condition, context) => daySql(condition, context),
+  before: daySql,
+  after: daySql,
+  on: daySql,
+  next: daySql,
+  last: daySql,
+  thisWeek: daySql,
   overdue: (_, { today }) =>
     sql("(coalesce(tasks.due < ?, 0) AND tasks.status IN ('needs action', 'in process'))", today),
   gap: ({ field }, context) => gapSql(field, context),
@@ -60,9 +61,12 @@ const CONDITION_SQL: { [K in TaskConditionKind]: ToSql<K> } = {
   proposals: () => sql("tasks.id IN (SELECT task_id FROM proposals WHERE state = 'open')"),
 };
 
-/** Values that the user changed, and did not change back by taking it back. */
+/**
+ * Values that the user changed and did not take back. An act writes one line a value, each taking back and each doing again
+ * one more under the same run: where their number is odd, the change stands.
+ */
 const CORRECTED =
-  "SELECT task_id FROM task_changes WHERE actor <> 'rule' AND actor = 'user' AND field NOT IN ('status', 'place', 'deleted') AND run NOT IN (SELECT id FROM acts WHERE undone_at IS NOT NULL)";
+  "SELECT task_id FROM task_changes WHERE actor <> 'rule' AND field NOT IN ('status', 'place', 'deleted') GROUP BY task_id, field, run HAVING count(*) % 2 = 1";
 
 /** The filter as SQL that is 1 or 0 for each task. */
 export const filterSql = (filter: TaskFilter, context: FilterContext): Sql =>
@@ -83,21 +87,8 @@ const inBrackets = ({ sql: text, bindings }: Sql): Sql => ({ sql: `(${text})`, b
 const conditionSql = <K extends TaskConditionKind>(condition: ConditionOf<K>, context: FilterContext): Sql =>
   CONDITION_SQL[condition.kind as K](condition, context);
 
-type DayKind = keyof typeof DAY_CONDITIONS;
-
-const RANGES: {
-  [K in DayKind]: (condition: ConditionOf<K>, context: FilterContext) => ReturnType<typeof instantsOf>;
-} = {
-  before: DAY_CONDITIONS.before.range,
-  after: DAY_CONDITIONS.after.range,
-  on: DAY_CONDITIONS.on.range,
-  next: DAY_CONDITIONS.next.range,
-  last: DAY_CONDITIONS.last.range,
-  thisWeek: DAY_CONDITIONS.thisWeek.range,
-};
-
-function daySql<K extends DayKind>(condition: ConditionOf<K>, context: FilterContext): Sql {
-  const days = RANGES[condition.kind as K](condition, context);
+function daySql<K extends DayConditionKind>(condition: ConditionOf<K>, context: FilterContext): Sql {
+  const days = rangeOf(condition, context);
   const at = fieldSql(condition.field);
   if (at === null) return NEVER;
   if ('json' in at) return sql(`json_within(${at.json}, ?, ?)`, days.from ?? '', days.to ?? '');

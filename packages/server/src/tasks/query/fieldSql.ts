@@ -1,4 +1,4 @@
-import { isTaskField, ownNameOf, TASK_FIELDS, type TaskFieldName } from '@hatband/core/tasks';
+import { isDay, isInstant, isTaskField, ownNameOf, type TaskFieldName } from '@hatband/core/tasks';
 
 /** Where a field's value stands: a text, null or '' where it is empty, or JSON. */
 export type FieldSql = { text: string } | { json: string };
@@ -43,21 +43,26 @@ export function filledSql(field: string): string {
     : `coalesce(${at.json}, 'null') NOT IN ('null', '""', '[]')`;
 }
 
-const PRIORITIES = "CASE tasks.priority WHEN 'high' THEN 1 WHEN 'medium' THEN 2 WHEN 'low' THEN 3 END";
-const STATUSES =
-  "CASE tasks.status WHEN 'in process' THEN 1 WHEN 'needs action' THEN 2 WHEN 'completed' THEN 3 ELSE 4 END";
+/** Fields whose order is not that of their values' words. */
+const ORDERS: Readonly<Record<string, string>> = {
+  place: 'tasks.place',
+  priority: "CASE tasks.priority WHEN 'high' THEN 1 WHEN 'medium' THEN 2 WHEN 'low' THEN 3 END",
+  status:
+    "CASE tasks.status WHEN 'in process' THEN 1 WHEN 'needs action' THEN 2 WHEN 'completed' THEN 3 ELSE 4 END",
+  project: 'folded(projects.name)',
+  rule: 'rules.position',
+  effort: 'effort_minutes(tasks.effort)',
+};
+
+/** The order of a field that is told by more than its values; null of all others. */
+export const orderSql = (field: string): string | null => ORDERS[field] ?? null;
 
 /** What tasks are sorted by: null where the field is empty, and fitting the kind of its values. */
 export function sortSql(field: string): string {
-  if (field === 'place') return 'tasks.place';
-  if (field === 'priority') return PRIORITIES;
-  if (field === 'status') return STATUSES;
-  if (field === 'project') return 'folded(projects.name)';
-  if (field === 'rule') return 'rules.position';
-  if (field === 'effort') return 'effort_minutes(tasks.effort)';
+  const order = orderSql(field);
+  if (order !== null) return order;
   const at = fieldSql(field);
   if (at === null) return 'NULL';
   if ('json' in at) return `sort_key(${at.json})`;
-  const isWritten = isTaskField(field) && TASK_FIELDS[field].kind === 'text';
-  return isWritten ? `folded(nullif(${at.text}, ''))` : at.text;
+  return isDay(field) || isInstant(field) ? at.text : `folded(nullif(${at.text}, ''))`;
 }

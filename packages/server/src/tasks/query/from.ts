@@ -6,17 +6,22 @@ import { sql, type Sql } from './sql.ts';
 export const FROM =
   'FROM tasks LEFT JOIN arrivals ON arrivals.id = tasks.arrival_id LEFT JOIN projects ON projects.id = tasks.project_id AND projects.deleted_at IS NULL LEFT JOIN rules ON rules.id = tasks.rule_id';
 
-/** What was completed since `midnight` is still among the open ones. */
-export function scopeSql(scope: TaskScope, midnight: string): Sql {
+/** The moments from which what was completed is still among the open ones, and what was deleted in the bin. */
+export interface Since {
+  completed: string;
+  deleted: string;
+}
+
+export function scopeSql(scope: TaskScope, since: Since): Sql {
   switch (scope) {
     case 'open':
-      return sql("tasks.deleted_at IS NULL AND coalesce(tasks.completed_at, '9') >= ?", midnight);
+      return sql("tasks.deleted_at IS NULL AND coalesce(tasks.completed_at, '9') >= ?", since.completed);
     case 'done':
       return sql('tasks.deleted_at IS NULL AND tasks.completed_at IS NOT NULL');
     case 'all':
       return sql('tasks.deleted_at IS NULL');
     case 'bin':
-      return sql('tasks.deleted_at IS NOT NULL');
+      return sql('tasks.deleted_at >= ?', since.deleted);
   }
 }
 

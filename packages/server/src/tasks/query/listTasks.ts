@@ -1,10 +1,9 @@
 import type { TaskGroup } from '@hatband/contract';
 import {
   dayOfInstant,
+  isDay,
   isInstant,
-  isTaskField,
   ownNameOf,
-  TASK_FIELDS,
   Value,
   wordsOfValue,
   type FilterContext,
@@ -17,19 +16,19 @@ import type { Knex } from 'knex';
 import { z } from 'zod';
 import { parseJson } from '../../store/index.ts';
 import { combined, filterSql } from './conditionSql.ts';
-import { fieldSql, sortSql } from './fieldSql.ts';
-import { FROM, scopeSql, select } from './from.ts';
+import { fieldSql, orderSql, sortSql } from './fieldSql.ts';
+import { FROM, scopeSql, select, type Since } from './from.ts';
 import { joined, sql, type Sql } from './sql.ts';
 
-interface Asked {
+export interface Asked {
   context: FilterContext;
-  midnight: string;
+  since: Since;
 }
 
 /** The numbers of a view's tasks in its groups and order, with the sums of those that are open. */
 export async function listGroups(db: Knex, view: TaskView, asked: Asked): Promise<TaskGroup[]> {
   const summed = view.columns.map(({ field }) => field).filter(isSummed);
-  const { lines, sums } = await oneJson(db, Listed, listSql(view, summed, asked));
+  const { order, lines, sums } = await oneJson(db, Listed, listSql(view, summed, asked));
   const groups = new Map<string | null, TaskGroup>();
   const known = new Map<string | null, TaskGroup>();
   const groupOf = (json: string | null) => {
@@ -37,6 +36,7 @@ export async function listGroups(db: Knex, view: TaskView, asked: Asked): Promis
     known.set(json, group);
     return group;
   };
+  for (const json of order) groupOf(json);
   for (const [id, open, json] of lines) {
     const group = groupOf(json);
     group.ids.push(id);
@@ -47,44 +47,45 @@ export async function listGroups(db: Knex, view: TaskView, asked: Asked): Promis
   return [...groups.values()];
 }
 
-/** A group's value as JSON: by task, and by the currency of a sum. */
+/** Groups by their values as JSON: their order, each task's, each sum's with its currency. */
 const Listed = z.object({
+  order: z.array(z.string().nullable()),
   lines: z.array(z.tuple([z.number(), z.number(), z.string().nullable()])),
   sums: z.array(z.array(z.tuple([z.string().nullable(), z.string().nullable(), z.number()]))),
 });
 
-/** The filter is asked once; its answer is put in order, and summed once for each column. */
-function listSql(view: TaskView, summed: readonly string[], { context, midnight }: Asked): Sql {
-  const order = sortKeys(view);
+/** The filter is asked once; its answer is put in order, and summed once for each column. Groups are put in order by themselves. */
+function listSql(view: TaskView, summed: readonly string[], { context, since }: Asked): Sql {
+  const ownOrder = view.group === null ? null : orderSql(view.group);
   const columns = [
     'tasks.id',
     'tasks.completed_at IS NULL AS open',
     `${jsonOf(view.group)} AS value`,
-    ...order.map(({ key }, i) => `${key} AS k${String(i)}`),
+    `${ownOrder ?? 'NULL'} AS own_order`,
+    ...view.sort.map(({ field }, i) => `${sortSql(field)} AS k${String(i)}`),
     ...summed.map((field, i) => `${field === 'effort' ? 'tasks.effort' : jsonOf(field)} AS s${String(i)}`),
   ];
-  const keys = order.map(({ direction }, i) => `k${String(i)} ${direction} NULLS LAST`);
+  const keys = view.sort.map(
+    ({ descending }, i) => `k${String(i)} ${descending ? 'DESC' : 'ASC'} NULLS LAST`,
+  );
   const sums = summed.map(
     (field, i) =>
       `(SELECT json_group_array(json_array(value, currency, amount)) FROM ${sumSql(field, `s${String(i)}`)})`,
   );
+  const groups = `SELECT value, ${ownOrder === null ? 'sort_key(value)' : 'min(own_order)'} AS k FROM chosen GROUP BY value ORDER BY k NULLS LAST, value`;
+  const lines = `SELECT id, open, value FROM chosen ORDER BY ${[...keys, 'id'].join(', ')}`;
   return joined(
     [
       sql(`WITH chosen AS MATERIALIZED (SELECT ${columns.join(', ')} ${FROM} WHERE`),
-      scopeSql(view.scope, midnight),
+      scopeSql(view.scope, since),
       sql('AND'),
       filterSql(view.filter, context),
       sql(
-        `) SELECT json_object('lines', (SELECT json_group_array(json_array(id, open, value)) FROM (SELECT id, open, value FROM chosen ORDER BY ${[...keys, 'id'].join(', ')})), 'sums', json_array(${sums.join(', ')})) AS json`,
+        `) SELECT json_object('order', (SELECT json_group_array(value) FROM (${groups})), 'lines', (SELECT json_group_array(json_array(id, open, value)) FROM (${lines})), 'sums', json_array(${sums.join(', ')})) AS json`,
       ),
     ],
     ' ',
   );
-}
-
-function sortKeys({ group, sort }: TaskView) {
-  const by = [...(group === null ? [] : [{ field: group, descending: false }]), ...sort];
-  return by.map(({ field, descending }) => ({ key: sortSql(field), direction: descending ? 'DESC' : 'ASC' }));
 }
 
 /** By the group's value and the currency, of a column of efforts, or of JSON that is a number or an amount. */
@@ -135,14 +136,14 @@ function valueOf(field: string | null, json: string | null, zone: string): strin
   const words = value === null ? '' : wordsOfValue(value);
   if (words === '') return null;
   if (isInstant(field)) return dayOfInstant(words, zone);
-  return isTaskField(field) && TASK_FIELDS[field].kind === 'day' ? words.slice(0, 10) : words;
+  return isDay(field) ? words.slice(0, 10) : words;
 }
 
 /** How many tasks each filter holds for. Conditions that stand in several of them are asked once. */
 export async function countFilters(
   db: Knex,
   { scope, filters }: { scope: TaskScope; filters: readonly TaskFilter[] },
-  { context, midnight }: Asked,
+  { context, since }: Asked,
 ): Promise<number[]> {
   if (filters.length === 0) return [];
   const leaves = new Map<string, { name: string; part: TaskCondition }>();
@@ -164,7 +165,7 @@ export async function countFilters(
         sql('WITH asked AS MATERIALIZED (SELECT'),
         joined([sql('1'), ...columns], ', '),
         sql(`${FROM} WHERE`),
-        scopeSql(scope, midnight),
+        scopeSql(scope, since),
         sql(') SELECT json_array('),
         joined(sums, ', '),
         sql(') AS json FROM asked'),

@@ -1,14 +1,14 @@
 import {
   CONDITION_KINDS,
   isGroup,
-  openGroup,
   sayCondition,
   type Condition,
   type ConditionKind,
   type Group,
   type LeafCondition,
 } from '@hatband/core/rules';
-import { groupOf, hintOf, newCondition, problemsAt, suggestFor, useEditing, withMembers } from './editing.ts';
+import { groupOf, openGroup } from '@hatband/core/tasks';
+import { hintOf, newCondition, problemsAt, suggestFor, useEditing, withMembers } from './editing.ts';
 import { Choose } from '../../shared/forms/Choose.tsx';
 import { KindForm } from '../../shared/forms/KindForm.tsx';
 import { useRows } from '../../shared/forms/useRows.ts';

@@ -1,6 +1,5 @@
 import {
   LeafCondition,
-  openGroup,
   RuleReading,
   type Condition,
   type ConditionKind,
@@ -11,7 +10,7 @@ import {
   type RuleDefinition,
   type Misfit,
 } from '@hatband/core/rules';
-import { BUILT_IN_FIELDS, sameName } from '@hatband/core/tasks';
+import { BUILT_IN_FIELDS, groupOf, openGroup, sameName } from '@hatband/core/tasks';
 import { DAY_SOURCES } from '@hatband/core/dates';
 import { createContext, useContext } from 'react';
 import type { Suggest } from '../../shared/forms/KindForm.tsx';
@@ -40,9 +39,6 @@ export function useEditing(): Editing {
   if (!editing) throw new Error('A part of the rule sheet stands outside of it.');
   return editing;
 }
-
-export const groupOf = (how: 'all' | 'any' | 'none', of: Condition[]): Group =>
-  how === 'all' ? { all: of } : how === 'any' ? { any: of } : { none: of };
 
 export const withMembers = (group: Group, of: Condition[]): Group => groupOf(openGroup(group).how, of);
 

@@ -5,8 +5,8 @@ import {
   ownNameOf,
   sameName,
   sayDuration,
+  Status,
   type OwnField,
-  type Status,
   type Tag,
 } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
@@ -195,16 +195,14 @@ function EffortField({ task, onChange }: EditorProps) {
   );
 }
 
-const STATUSES: readonly Status[] = ['needs action', 'in process', 'completed', 'cancelled'];
-
 function StatusField({ task, onChange }: EditorProps) {
   return (
     <NameField
       name="status"
       value={task.status}
-      names={STATUSES}
+      names={Status.options}
       onChange={(chosen) => {
-        const status = STATUSES.find((each) => each === chosen);
+        const status = Status.options.find((each) => each === chosen);
         if (status) onChange({ status });
       }}
     />

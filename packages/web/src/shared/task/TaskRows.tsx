@@ -1,7 +1,8 @@
 import type { Task, TaskChange } from '@hatband/contract';
-import { isBuiltIn, ownNameOf } from '@hatband/core/tasks';
+import { ownNameOf } from '@hatband/core/tasks';
 import type { ReactNode } from 'react';
 import { TaskField, useOwnFieldNames } from './TaskField.tsx';
+import { valueOf } from './valueOf.ts';
 
 interface Props {
   task: Task;
@@ -30,17 +31,8 @@ const BEFORE_OWN = [
 export function TaskRows({ task, filled, onChange, row }: Props) {
   const own = useOwnFieldNames(task);
   return [...BEFORE_OWN, ...own, 'notes']
-    .filter((field) => !filled || ALWAYS.includes(field) || isFilled(task, field))
+    .filter((field) => !filled || ALWAYS.includes(field) || valueOf(task, field) !== null)
     .map((field) =>
       row(ownNameOf(field) ?? field, <TaskField key={field} task={task} field={field} onChange={onChange} />),
     );
-}
-
-function isFilled(task: Task, field: string): boolean {
-  const own = ownNameOf(field);
-  if (own !== null) return task.fields[own] !== undefined;
-  if (field === 'effort') return task.effort !== null;
-  if (!isBuiltIn(field) || field === 'comment' || field === 'project') return false;
-  const value = task[field];
-  return value !== null && value.length > 0;
 }

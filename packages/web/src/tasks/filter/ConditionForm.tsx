@@ -1,5 +1,13 @@
 import { registers } from '@hatband/contract';
-import { labelOfField, ownNameOf, type TaskCondition, type TaskConditionKind } from '@hatband/core/tasks';
+import {
+  labelOfField,
+  ownNameOf,
+  type TaskCondition,
+  type TaskConditionKind,
+  Priority,
+  Status,
+} from '@hatband/core/tasks';
+import { SOURCE_NAMES } from '@hatband/core/rules';
 import { useQuery } from '@tanstack/react-query';
 import { DatePicker, InputNumber } from 'antd';
 import dayjs from 'dayjs';
@@ -11,7 +19,6 @@ import { Words } from '../../shared/forms/Words.tsx';
 import { knownFields } from '../list/columns.ts';
 import { draftOf, finished, kindsOf, labelOfKind, OF_NO_FIELD, type Draft } from './conditionKinds.ts';
 import css from './Filter.module.css';
-import { SOURCES } from './useFilterNames.ts';
 
 interface Props {
   condition: TaskCondition | null;
@@ -111,7 +118,7 @@ function Values({ draft, set }: ValueProps) {
           draft={draft}
           set={set}
           part="values"
-          options={Object.entries(SOURCES).map(([value, label]) => ({ value, label }))}
+          options={Object.entries(SOURCE_NAMES).map(([value, label]) => ({ value, label }))}
         />
       );
     case 'address':
@@ -162,8 +169,6 @@ function Several({
   );
 }
 
-const PRIORITIES = ['high', 'medium', 'low'];
-const STATUSES = ['needs action', 'in process', 'completed', 'cancelled'];
 const plain = (values: readonly string[]) => values.map((value) => ({ value, label: value }));
 
 /** Values to be chosen where they are known, else words. */
@@ -176,8 +181,8 @@ function IsValues({ draft, set }: ValueProps) {
   const named: Readonly<Record<string, readonly Option<string>[] | undefined>> = {
     project: known?.items.map(({ id, name }) => ({ value: id, label: name })),
     rule: rules?.items.filter(({ deleted }) => !deleted).map(({ id, name }) => ({ value: id, label: name })),
-    priority: plain(PRIORITIES),
-    status: plain(STATUSES),
+    priority: plain(Priority.options),
+    status: plain(Status.options),
   };
   const choices = named[field];
   if (choices) return <Several draft={draft} set={set} part="values" options={choices} />;

@@ -1,6 +1,7 @@
 import { TaskView, type TaskFilter } from '@hatband/core/tasks';
 import { screen } from '@testing-library/react';
 import { expect, test, vi } from 'vitest';
+import { health } from '../../../test/made.ts';
 import { show } from '../../../test/show.tsx';
 import { FilterSentence } from './FilterSentence.tsx';
 
@@ -12,12 +13,7 @@ function sentence(filter: unknown) {
   const onChange = vi.fn<(filter: TaskFilter) => void>();
   const view = TaskView.parse({ filter });
   const shown = show(<FilterSentence view={view} total={4} onChange={onChange} />, {
-    'GET /api/health': () => ({
-      now: '2026-11-24T14:10:00Z',
-      zone: 'Europe/London',
-      queueDepth: 0,
-      lastArrivalAt: null,
-    }),
+    'GET /api/health': () => health,
     'GET /api/rule-names': () => ({ items: [] }),
     'GET /api/addresses': () => ({ items: [] }),
     'GET /api/named/people': () => ({ items: [] }),

@@ -49,9 +49,8 @@ export function FilterSentence({ view, total, onChange }: Props) {
   const set = (path: readonly number[], part: TaskFilter | null) => {
     onChange(withPart(filter, path, part));
   };
-  const root = isGroup(filter) ? filter : { all: [filter] };
-  const isEmpty = openGroup(root).of.length === 0;
-  const own = isGroup(filter) ? [] : null;
+  const isEmpty = isGroup(filter) && openGroup(filter).of.length === 0;
+  const shared = { path: [], names, countAt, set };
   return (
     <section className={css.sentence} aria-label="Filter">
       <p className={css.lead}>
@@ -60,11 +59,7 @@ export function FilterSentence({ view, total, onChange }: Props) {
       </p>
       {!isEmpty && (
         <div className={css.parts}>
-          {own === null ? (
-            <Part part={filter} path={[]} names={names} countAt={countAt} set={set} />
-          ) : (
-            <Members group={root} path={[]} names={names} countAt={countAt} set={set} />
-          )}
+          {isGroup(filter) ? <Members group={filter} {...shared} /> : <Part part={filter} {...shared} />}
         </div>
       )}
       <AddPart

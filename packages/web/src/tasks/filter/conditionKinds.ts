@@ -1,9 +1,11 @@
 import {
+  isDayKind,
   isTaskField,
   ownNameOf,
   TASK_CONDITIONS,
   TASK_FIELDS,
   TaskCondition,
+  type FieldKind,
   type TaskConditionKind,
 } from '@hatband/core/tasks';
 
@@ -18,11 +20,9 @@ const OF_WORDS = ['is', 'words', 'set', 'empty'] as const;
 export type FieldConditionKind = (typeof OF_DAYS)[number] | (typeof OF_WORDS)[number];
 
 /** The kinds of conditions that fit a field. */
-export function kindsOf(field: string, kindOfOwn: string | null): readonly FieldConditionKind[] {
+export function kindsOf(field: string, kindOfOwn: FieldKind | null): readonly FieldConditionKind[] {
   const kind = ownNameOf(field) === null && isTaskField(field) ? TASK_FIELDS[field].kind : kindOfOwn;
-  return kind === 'day' || kind === 'instant' || kind === 'date' || kind === 'date and time'
-    ? OF_DAYS
-    : OF_WORDS;
+  return kind === 'instant' || isDayKind(kind) ? OF_DAYS : OF_WORDS;
 }
 
 export const labelOfKind = (kind: TaskConditionKind) => TASK_CONDITIONS[kind].label;

@@ -1,16 +1,8 @@
+import { SOURCE_NAMES } from '@hatband/core/rules';
 import type { FilterNames } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { addresses, projects, ruleNames } from '../../api/queries.ts';
 import { dayText, useClock } from '../../shared/clock.ts';
-
-/** How the kinds of ways in are called. */
-export const SOURCES: Readonly<Record<string, string>> = {
-  smtp: 'mail to an address',
-  mailbox: 'a watched mailbox',
-  file: 'a file',
-  http: 'an HTTP request',
-  practice: 'the practice mailbox',
-};
 
 /** What stands behind the ids in filters, groups and columns. */
 export function useFilterNames(): FilterNames {
@@ -22,7 +14,7 @@ export function useFilterNames(): FilterNames {
     project: (id) => known?.items.find((each) => each.id === id)?.name ?? 'a project that is gone',
     rule: (id) => rules?.items.find((each) => each.id === id)?.name ?? 'the built-in reading',
     address: (id) => ways?.items.find((each) => String(each.id) === id)?.address,
-    source: (kind) => SOURCES[kind],
+    source: (kind) => Object.entries(SOURCE_NAMES).find(([name]) => name === kind)?.[1],
   };
   return {
     value: (field, value) => names[field]?.(value) ?? value,

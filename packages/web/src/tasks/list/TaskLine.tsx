@@ -1,5 +1,5 @@
 import type { Task, TaskChange } from '@hatband/contract';
-import { type FilterNames } from '@hatband/core/tasks';
+import { isDone, type FilterNames } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { Checkbox } from 'antd';
 import type { CSSProperties } from 'react';
@@ -51,7 +51,7 @@ export function TaskLine({
   const onChange = (change: TaskChange) => {
     if (task) onEdit(task, change);
   };
-  const done = task !== null && (task.status === 'completed' || task.status === 'cancelled');
+  const done = task !== null && isDone(task.status);
   const n = [...picked.ids].indexOf(id) + 1;
   return (
     <div

@@ -1,7 +1,7 @@
 import type { Task, TaskChange, TaskGroup } from '@hatband/contract';
 import { isBuiltIn, labelOfField, ownNameOf, type FilterNames, type TaskView } from '@hatband/core/tasks';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useRef, useState, type CSSProperties } from 'react';
+import { useMemo, useRef, useState, type CSSProperties } from 'react';
 import { Foreign } from '../../shared/page/Foreign.tsx';
 import { hueOf } from '../../shared/page/hues.ts';
 import { isRight, widthOf } from './columns.ts';
@@ -25,7 +25,8 @@ interface Props {
   kindOf: (own: string) => string | null;
   actions: GridActions;
   onEdit: (task: Task, change: TaskChange) => void;
-  onSort: (field: string) => void;
+  /** Without it the order is fixed. */
+  onSort?: (field: string) => void;
   /** Where what is missing is settled: its cells are marked, letters write, and what was written leads to the next line. */
   settling?: Settling;
 }
@@ -35,7 +36,10 @@ export function TaskTable(props: Props) {
   const { view, list, kindOf, onSort } = props;
   const [folded, setFolded] = useState<ReadonlySet<string | null>>(new Set());
   const scroller = useRef<HTMLDivElement>(null);
-  const lines = linesOf(list.groups, view.group !== null, folded);
+  const lines = useMemo(
+    () => linesOf(list.groups, view.group !== null, folded),
+    [list.groups, view.group, folded],
+  );
   // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is asked anew in each render
   const virtual = useVirtualizer({
     count: lines.length,
@@ -56,13 +60,8 @@ export function TaskTable(props: Props) {
     onActive: props.settling?.onActive,
     root: scroller,
   });
-  const widths = view.columns.map((column) => `${String(widthOf(column))}px`).join(' ');
   return (
-    <div
-      ref={scroller}
-      className={css.scroller}
-      style={{ '--columns': `minmax(220px, 1fr) ${widths}` } as CSSProperties}
-    >
+    <div ref={scroller} className={css.scroller} style={widthsOf(view)}>
       <div
         role="grid"
         tabIndex={-1}
@@ -90,7 +89,13 @@ export function TaskTable(props: Props) {
   );
 }
 
-type HeadRowProps = Pick<Props, 'view' | 'kindOf' | 'onSort'> & { fields: readonly string[] };
+const widthsOf = ({ columns }: TaskView) =>
+  ({
+    '--columns': `minmax(220px, 1fr) ${columns.map((column) => `${String(widthOf(column))}px`).join(' ')}`,
+  }) as CSSProperties;
+
+type HeadRowProps = Pick<Props, 'view' | 'kindOf'> &
+  Pick<HeadProps, 'onSort'> & { fields: readonly string[] };
 
 function Head({ fields, view, kindOf, onSort }: HeadRowProps) {
   return (
@@ -115,9 +120,10 @@ interface LinesProps extends Props {
 
 function Lines({ lines, places, fields, grid, folded, onFold, ...props }: LinesProps) {
   const { view, list, picked, names, kindOf, settling, onEdit } = props;
-  const ids = list.groups.flatMap((group) => group.ids);
-  const seen = places.flatMap(({ index }) => placeIn(ids, lines[index]));
-  const tasks = useTaskRows(ids, list.first, { from: seen[0] ?? 0, to: seen.at(-1) ?? 0 });
+  const tasks = useTaskRows(lines, list.first, {
+    from: places[0]?.index ?? 0,
+    to: places.at(-1)?.index ?? 0,
+  });
   const edit = (task: Task, change: TaskChange) => {
     onEdit(task, change);
     if (settling) grid.goDown();
@@ -162,19 +168,15 @@ function Lines({ lines, places, fields, grid, folded, onFold, ...props }: LinesP
   });
 }
 
-function linesOf(
+const linesOf = (
   groups: readonly TaskGroup[],
   isGrouped: boolean,
   folded: ReadonlySet<string | null>,
-): Line[] {
-  return groups.flatMap((group): Line[] => [
+): Line[] =>
+  groups.flatMap((group): Line[] => [
     ...(isGrouped ? [{ group }] : []),
     ...(isGrouped && folded.has(group.value) ? [] : group.ids.map((id) => ({ id }))),
   ]);
-}
-
-const placeIn = (ids: readonly number[], line: Line | undefined) =>
-  line && 'id' in line ? [ids.indexOf(line.id)] : [];
 
 function toggled(folded: ReadonlySet<string | null>, value: string | null): ReadonlySet<string | null> {
   const next = new Set(folded);
@@ -186,28 +188,36 @@ interface HeadProps {
   field: string;
   view: TaskView;
   isRight: boolean;
-  onSort: (field: string) => void;
+  onSort: ((field: string) => void) | undefined;
 }
 
 function SortHead({ field, view, isRight: right, onSort }: HeadProps) {
   const at = view.sort.findIndex((each) => each.field === field);
   const sort = view.sort[at];
   const order = sort === undefined ? 'none' : sort.descending ? 'descending' : 'ascending';
+  const words = (
+    <>
+      {field === 'title' ? 'task' : labelOfField(field)}
+      {sort && (sort.descending ? ' ↓' : ' ↑')}
+      {sort && view.sort.length > 1 && <sup>{at + 1}</sup>}
+    </>
+  );
+  const style = { color: hueOfColumn(field) };
   return (
     <span role="columnheader" aria-sort={order} className={right ? css.right : undefined}>
-      <button
-        type="button"
-        style={{
-          color: hueOfColumn(field),
-        }}
-        onClick={() => {
-          onSort(field);
-        }}
-      >
-        {field === 'title' ? 'task' : labelOfField(field)}
-        {sort && (sort.descending ? ' ↓' : ' ↑')}
-        {sort && view.sort.length > 1 && <sup>{at + 1}</sup>}
-      </button>
+      {onSort ? (
+        <button
+          type="button"
+          style={style}
+          onClick={() => {
+            onSort(field);
+          }}
+        >
+          {words}
+        </button>
+      ) : (
+        <b style={style}>{words}</b>
+      )}
     </span>
   );
 }

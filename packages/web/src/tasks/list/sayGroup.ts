@@ -1,11 +1,10 @@
 import type { TaskGroup } from '@hatband/contract';
-import { isTaskField, labelOfField, TASK_FIELDS, type FilterNames } from '@hatband/core/tasks';
+import { isDay, isInstant, labelOfField, type FilterNames } from '@hatband/core/tasks';
 
 /** A group's heading: its value in words, or what is missing. */
 export function sayGroup(field: string, value: string | null, names: FilterNames): string {
   if (value === null) return `No ${labelOfField(field)}`;
-  const kind = isTaskField(field) ? TASK_FIELDS[field].kind : null;
-  if (kind === 'day' || kind === 'instant' || /^\d{4}-\d{2}-\d{2}$/.test(value)) return names.day(value);
+  if (isDay(field) || isInstant(field) || /^\d{4}-\d{2}-\d{2}$/.test(value)) return names.day(value);
   return names.value(field, value);
 }
 

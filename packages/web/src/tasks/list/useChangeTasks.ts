@@ -1,5 +1,6 @@
 import { changeTasks, listTasks, readTasks, type Task, type TaskChange } from '@hatband/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import type { z } from 'zod';
 import { call } from '../../api/call.ts';
 import { useRefresh } from '../../api/stale.ts';
 
@@ -13,14 +14,14 @@ export function useShowChange() {
   const client = useQueryClient();
   return (ids: readonly number[], change: TaskChange) => {
     const changed = (task: Task) => (ids.includes(task.id) ? afterChange(task, change) : task);
-    client.setQueriesData({ queryKey: ['tasks', 'list'] }, (known: unknown) => {
-      const list = listTasks.answer.safeParse(known).data;
-      return list ? { ...list, first: list.first.map(changed) } : known;
-    });
-    client.setQueriesData({ queryKey: ['tasks', 'rows'] }, (known: unknown) => {
-      const rows = readTasks.answer.safeParse(known).data;
-      return rows ? { items: rows.items.map(changed) } : known;
-    });
+    client.setQueriesData<z.infer<typeof listTasks.answer>>(
+      { queryKey: ['tasks', 'list'] },
+      (list) => list && { ...list, first: list.first.map(changed) },
+    );
+    client.setQueriesData<z.infer<typeof readTasks.answer>>(
+      { queryKey: ['tasks', 'rows'] },
+      (rows) => rows && { items: rows.items.map(changed) },
+    );
   };
 }
 

@@ -1,8 +1,10 @@
 import { changeTask, getTask, type Task, type TaskChange } from '@hatband/contract';
+import { ownField } from '@hatband/core/tasks';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call, ProblemError } from '../../api/call.ts';
 import { useRefresh } from '../../api/stale.ts';
+import { valueOf } from '../../shared/task/valueOf.ts';
 import { useShowChange } from './useChangeTasks.ts';
 
 /** An edit that met another: what the user wrote, and the task as somebody else made it meanwhile. */
@@ -50,12 +52,13 @@ export function useEditTask() {
 }
 
 /** Whether the values that a change replaces are still those that were seen. */
-function isSameIn(seen: Task, now: Task, { fields = {}, ...change }: TaskChange): boolean {
-  const values = (task: Task) => [
-    ...Object.keys(change).map(
-      (field) => Object.entries(task).find(([name]) => name === field)?.[1] as unknown,
-    ),
-    ...Object.keys(fields).map((name) => task.fields[name] ?? null),
-  ];
+function isSameIn(seen: Task, now: Task, change: TaskChange): boolean {
+  const values = (task: Task) => changedFields(change).map(([field]) => valueOf(task, field));
   return JSON.stringify(values(seen)) === JSON.stringify(values(now));
 }
+
+/** The fields that a change gives values, as columns name them. */
+export const changedFields = ({ fields, ...change }: TaskChange): [string, unknown][] => [
+  ...Object.entries(change),
+  ...Object.entries(fields ?? {}).map(([name, value]): [string, unknown] => [ownField(name), value]),
+];

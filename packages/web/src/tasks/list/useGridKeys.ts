@@ -5,13 +5,13 @@ import type { Line } from './useTaskList.ts';
 
 /** What the keys of the grid do with the picked tasks, or with the one where one is. */
 export interface GridActions {
-  open: (id: number) => void;
+  open?: (id: number) => void;
   complete: (ids: readonly number[]) => void;
   remove: (ids: readonly number[]) => void;
   /** Asks for a value, a project or tags. */
   ask: (what: 'value' | 'project' | 'tags', ids: readonly number[]) => void;
-  /** Moves beside the neighbours in the order by hand. */
-  place: (ids: readonly number[], beside: number, side: 'before' | 'behind') => void;
+  /** Moves beside the neighbours, where the order is by hand. */
+  place?: (ids: readonly number[], beside: number, side: 'before' | 'behind') => void;
 }
 
 interface Options {
@@ -77,7 +77,7 @@ function useStop({ lines, columns, showLine, root }: Options): Moving & { setAt:
 
 type Keys = Readonly<Record<string, (event: KeyboardEvent) => void>>;
 
-function keysOf({ lines, picked, actions }: Options, { stop, go, idAt }: Moving): Keys {
+function keysOf({ lines, picked, actions, isWritten }: Options, { stop, go, idAt }: Moving): Keys {
   const here = idAt(stop.line);
   const chosen = () => (picked.ids.size > 0 ? [...picked.ids] : here === null ? [] : [here]);
   const to =
@@ -87,7 +87,7 @@ function keysOf({ lines, picked, actions }: Options, { stop, go, idAt }: Moving)
     };
   const moveBy = (step: 1 | -1) => (event: KeyboardEvent) => {
     const beside = idAt(stop.line + step);
-    if (event.altKey) {
+    if (event.altKey && actions.place) {
       if (beside !== null) actions.place(chosen(), beside, step < 0 ? 'before' : 'behind');
       return;
     }
@@ -97,8 +97,12 @@ function keysOf({ lines, picked, actions }: Options, { stop, go, idAt }: Moving)
     }
     to(stop.line + step)();
   };
-  const withHere = (work: (id: number) => void) => () => {
-    if (here !== null) work(here);
+  const withHere = (work: ((id: number) => void) | undefined) => () => {
+    if (here !== null) work?.(here);
+  };
+  const withChosen = (work: (ids: readonly number[]) => void) => () => {
+    const ids = chosen();
+    if (ids.length > 0) work(ids);
   };
   return {
     ArrowDown: moveBy(1),
@@ -111,12 +115,13 @@ function keysOf({ lines, picked, actions }: Options, { stop, go, idAt }: Moving)
     End: to(lines.length - 1),
     ' ': withHere(picked.toggle),
     Escape: picked.letGo,
-    Delete: () => { actions.remove(chosen()); },
+    // Where one writes, it would be taken for emptying the cell.
+    Delete: () => { if (!isWritten || picked.ids.size > 0) withChosen(actions.remove)(); },
     o: withHere(actions.open),
-    c: () => { actions.complete(chosen()); },
-    v: () => { actions.ask('value', chosen()); },
-    m: () => { actions.ask('project', chosen()); },
-    t: () => { actions.ask('tags', chosen()); },
+    c: withChosen(actions.complete),
+    v: withChosen((ids) => { actions.ask('value', ids); }),
+    m: withChosen((ids) => { actions.ask('project', ids); }),
+    t: withChosen((ids) => { actions.ask('tags', ids); }),
   }; // prettier-ignore
 }
 

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 
 export interface Picked {
+  /** In the order of the list. */
   ids: ReadonlySet<number>;
   /** Picks one, or lets it go. */
   toggle: (id: number) => void;
@@ -9,11 +10,10 @@ export interface Picked {
   letGo: () => void;
 }
 
-/** The tasks that are picked, in the order of the list. */
+/** The tasks that are picked. */
 export function usePicked(order: readonly number[]): Picked {
   const [ids, setIds] = useState<ReadonlySet<number>>(new Set());
   const [last, setLast] = useState<number | null>(null);
-  const there = new Set(order);
   const toggle = (id: number) => {
     setLast(id);
     setIds((before) => {
@@ -23,7 +23,7 @@ export function usePicked(order: readonly number[]): Picked {
     });
   };
   return {
-    ids: new Set([...ids].filter((id) => there.has(id))),
+    ids: ids.size === 0 ? ids : new Set(order.filter((id) => ids.has(id))),
     toggle,
     pickTo: (id) => {
       const from = order.indexOf(last ?? id);

@@ -4,9 +4,10 @@ import { call } from '../../api/call.ts';
 import { useRefresh } from '../../api/stale.ts';
 import { useChangeTasks } from './useChangeTasks.ts';
 import { useEditTask } from './useEditTask.ts';
+import type { TaskList } from './useTaskList.ts';
 
-/** Changes tasks, which stay in their places. */
-export function useWork(touch: (ids: readonly number[]) => void) {
+/** Changes tasks, which stay in their places; what is deleted, or brought back, goes. */
+export function useWork({ touch, release }: Pick<TaskList, 'touch' | 'release'>) {
   const refresh = useRefresh();
   const change = useChangeTasks();
   const { edit, conflict, settle, error } = useEditTask();
@@ -25,7 +26,8 @@ export function useWork(touch: (ids: readonly number[]) => void) {
     },
     change: (ids: readonly number[], values: TaskChange) => {
       if (ids.length === 0) return;
-      touch(ids);
+      if (values.deleted === undefined) touch(ids);
+      else release(ids);
       change.mutate({ ids, change: values });
     },
     place: (ids: readonly number[], beside: number, side: 'before' | 'behind') => {

@@ -1,16 +1,15 @@
-import { dayOfInstant, instantsOf, Person, type FilterContext } from '@hatband/core/tasks';
+import { dayOfInstant, midnight, Person, plusDays } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
 import { inboxRequirements, listProjects } from '../named/projects.ts';
 import { listNamed } from '../named/registers.ts';
+import type { Asked } from '../tasks/query/listTasks.ts';
 import type { UserNow } from '../settings/user.ts';
 
-/** What filters are worked out with now, and when today began. */
-export async function filterContext(
-  db: Knex,
-  user: UserNow,
-  clock: Clock,
-): Promise<{ context: FilterContext; midnight: string }> {
+const DAYS_IN_BIN = 30;
+
+/** What filters and scopes are worked out with now. */
+export async function filterContext(db: Knex, user: UserNow, clock: Clock): Promise<Asked> {
   const { zone, calendar } = (await user()).context;
   const today = dayOfInstant(clock().toISOString(), zone);
   const [projects, inbox, people] = await Promise.all([
@@ -26,6 +25,9 @@ export async function filterContext(
       requirements: { inbox, projects: new Map(projects.map(({ id, requirements }) => [id, requirements])) },
       people: people.map(({ body }) => body),
     },
-    midnight: instantsOf({ from: today, to: null }, zone).from ?? '',
+    since: {
+      completed: midnight(today, zone),
+      deleted: midnight(plusDays(today, -DAYS_IN_BIN, 'days', calendar), zone),
+    },
   };
 }
