@@ -11,6 +11,8 @@ export * from './practice.ts';
 export * from './proof.ts';
 export * from './ruleNames.ts';
 export * from './rules.ts';
+export * from './search.ts';
 export * from './settings.ts';
+export * from './taskPage.ts';
 export * from './tasks.ts';
 export * from './views.ts';

@@ -1,5 +1,7 @@
 import { Evidence, Proposal } from '@hatband/core/rules';
+import { LocalDate } from '@hatband/core/dates';
 import {
+  ChecklistLine,
   parseDuration,
   Status,
   TaskFields,
@@ -26,7 +28,11 @@ export const Task = z.object({
   title: z.string(),
   project: Named.nullable(),
   status: Status,
-  checklist: z.array(z.string()),
+  checklist: z.array(ChecklistLine),
+  /** Out of sight until that person's next mail in its thread, or until the day; null where only the mail brings it back. */
+  waiting: z.object({ for: z.string(), until: z.string().nullable() }).nullable(),
+  /** The task that it became a part of. */
+  mergedInto: z.number().nullable(),
   /** How long the work takes, as ISO 8601 writes a duration. */
   effort: z.string().nullable(),
   arrivalId: z.number(),
@@ -90,7 +96,7 @@ const Effort = z.string().transform((words, context) => {
 });
 
 /** `project` is an id; what is deleted is in the bin. Fields of a project's own that are not named stay; null empties one. */
-export const TaskChange = TaskFields.extend({ status: Status })
+export const TaskChange = TaskFields.extend({ status: Status, checklist: z.array(ChecklistLine).max(200) })
   .partial()
   .extend({
     fields: z.record(z.string(), Value.nullable()).optional(),
@@ -98,6 +104,13 @@ export const TaskChange = TaskFields.extend({ status: Status })
     /** Added to the tags that it has. */
     addTags: z.array(z.string().trim().min(1)).optional(),
     deleted: z.boolean().optional(),
+    waiting: z
+      .object({
+        for: z.string().trim().min(1, 'Say for whom it waits.').max(200),
+        until: LocalDate.nullable(),
+      })
+      .nullable()
+      .optional(),
   })
   .strict()
   .refine((change) => Object.keys(change).length > 0, 'Name a field to change.');
@@ -182,13 +195,23 @@ export const StoredProposal = z.object({
   from: z.string(),
   arrivalId: z.number(),
   at: z.string(),
+  task: z.object({
+    id: z.number(),
+    title: z.string(),
+    /** What the field is now. */
+    now: z.string().nullable(),
+  }),
 });
 export type StoredProposal = z.infer<typeof StoredProposal>;
 
+/** Those that are not settled, of a task, of a message, or all; the oldest first. */
 export const listProposals = endpoint({
   method: 'get',
-  path: '/api/tasks/:id/proposals',
-  params: RowId,
+  path: '/api/proposals',
+  query: z.object({
+    task: z.coerce.number().int().optional(),
+    arrival: z.coerce.number().int().optional(),
+  }),
   answer: z.object({ items: z.array(StoredProposal) }),
 });
 

@@ -14,6 +14,7 @@ export { areDistinct, OwnField, Project, Requirement } from './project.ts';
 export {
   BUILT_IN_FIELDS,
   builtInName,
+  ChecklistLine,
   isBuiltIn,
   isDone,
   isList,

@@ -20,6 +20,10 @@ export const Title = z
   .min(1, 'A task needs a title.')
   .max(500, 'A title has at most 500 characters.');
 
+/** A step of a task, ticked off by itself. */
+export const ChecklistLine = z.object({ text: z.string().trim().min(1).max(500), done: z.boolean() });
+export type ChecklistLine = z.infer<typeof ChecklistLine>;
+
 /** A task's fields. `project`, `section` and `assignee` are names; days are local, with a clock time where one is known. */
 export const TaskFields = z.object({
   title: Title,

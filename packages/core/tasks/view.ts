@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { TaskFilter } from './filter/filter.ts';
 
-/** Which tasks a view looks at before its filter: those to be done, with what was completed today; done ones; the bin. */
-export const TaskScope = z.enum(['open', 'done', 'all', 'bin']);
+/** Which tasks a view looks at before its filter: those to be done now, with what was completed today; those that wait; done ones; the bin. */
+export const TaskScope = z.enum(['open', 'waiting', 'done', 'all', 'bin']);
 export type TaskScope = z.infer<typeof TaskScope>;
 
 const field = z.string().min(1).max(200);

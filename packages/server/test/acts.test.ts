@@ -279,7 +279,7 @@ test('a proposal that is taken is an act like others; mail to a deleted task’s
   const { address } = await server.ask(contract.taskAddress, { params: { id: task.id } });
   await server.send({ to: address, subject: 'Re: Loan form', text: 'It is done.' });
   await settled(server, 2);
-  const { items } = await server.ask(contract.listProposals, { params: { id: task.id } });
+  const { items } = await server.ask(contract.listProposals, { query: { task: task.id } });
   const open = await server.ask(contract.countTasks, {
     body: { scope: 'all', filters: [{ kind: 'proposals' }] },
   });

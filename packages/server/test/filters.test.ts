@@ -32,7 +32,7 @@ const context: FilterContext = {
   ],
 };
 
-const asked = { context, since: { completed: '', deleted: '' } };
+const asked = { context, since: { today: '2026-11-24', completed: '', deleted: '' } };
 
 let server: TestServer;
 beforeAll(async () => {

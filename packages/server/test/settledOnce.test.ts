@@ -21,7 +21,7 @@ describe('what is settled is settled once', () => {
     const { address } = await server.ask(contract.taskAddress, { params: { id } });
     await server.send({ to: address, subject: 'Re: Loan form', text: 'Could you make it 10 December?' });
     await settled(server, 2);
-    const [proposal] = (await server.ask(contract.listProposals, { params: { id } })).items;
+    const [proposal] = (await server.ask(contract.listProposals, { query: { task: id } })).items;
     const body = { accept: true };
     const settle = () => server.ask(contract.settleProposal, { params: { id: proposal?.id ?? 0 }, body });
     expect(await twice(settle)).toEqual(['fulfilled', 'rejected']);

@@ -95,7 +95,7 @@ describe('one message that came twice', () => {
     await server.ask(contract.settleAgain, { params, body: { how: 'add to the first' } });
     const [task] = await openTasks(server);
     expect(task?.due).toBe('2026-12-03');
-    const { items } = await server.ask(contract.listProposals, { params: { id: task?.id ?? 0 } });
+    const { items } = await server.ask(contract.listProposals, { query: { task: task?.id ?? 0 } });
     expect(items).toMatchObject([
       { field: 'due', value: '2026-11-30', words: 'by 30 November', from: 'ines.tavare@saltmarsh.example' },
     ]);
@@ -226,7 +226,7 @@ describe('a task’s own address', () => {
     expect(file.headers.get('content-disposition')).toBe('attachment; filename=form.html');
     expect(file.headers.get('content-type')).toBe('application/octet-stream');
     expect(await file.text()).toContain('<script>');
-    const proposals = (await server.ask(contract.listProposals, { params: { id } })).items;
+    const proposals = (await server.ask(contract.listProposals, { query: { task: id } })).items;
     expect(proposals).toMatchObject([
       { field: 'due', value: '2026-12-10', from: 'Orla' },
       { field: 'status', value: 'completed', words: 'It is done.' },
@@ -242,7 +242,7 @@ describe('a task’s own address', () => {
       due: '2026-12-10',
       status: 'needs action',
     });
-    expect((await server.ask(contract.listProposals, { params: { id } })).items).toEqual([]);
+    expect((await server.ask(contract.listProposals, { query: { task: id } })).items).toEqual([]);
   });
 
   test('a reply in the thread of an open task is a comment where the user wants it', async () => {

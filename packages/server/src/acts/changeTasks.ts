@@ -18,11 +18,20 @@ export const changeTask = (
   clock: Clock,
 ): Promise<Act | null> =>
   store.write(async (trx) => {
-    const row = await trx('tasks').where({ id }).first('revision');
-    if (row && row.revision !== revision)
-      throw new Failure('stale', 'This task was changed elsewhere meanwhile; look at it again.');
+    await requireRevision(trx, { id, revision });
     return changeByHand(trx, [id], change, clock);
   });
+
+/** The task as the user saw it; throws where it was changed since. */
+export async function requireRevision(
+  trx: Knex.Transaction,
+  { id, revision }: { id: number; revision: number },
+): Promise<TaskRow> {
+  const row = await trx('tasks').where({ id }).first();
+  if (!row) throw missing('task');
+  if (row.revision === revision) return row;
+  throw new Failure('stale', 'This task was changed elsewhere meanwhile; look at it again.');
+}
 
 /** The same change of all these tasks, whatever they are now. */
 export const changeTasks = (
@@ -55,8 +64,8 @@ export async function changeByHand(
 }
 
 /** The values that a change gives a task. */
-function newValues(row: TaskRow, change: TaskChange, at: string): NewValues {
-  const { fields, addTags, deleted, ...columns } = change;
+export function newValues(row: TaskRow, change: TaskChange, at: string): NewValues {
+  const { fields, addTags, deleted, waiting, ...columns } = change;
   const values = new Map<ChangedField, string | null>();
   for (const [field, value] of Object.entries(columns))
     values.set(field as keyof typeof columns, stored(value));
@@ -66,13 +75,18 @@ function newValues(row: TaskRow, change: TaskChange, at: string): NewValues {
     values.set('tags', JSON.stringify([...new Set([...fieldsOf(row).tags, ...addTags])]));
   // What was deleted before stays as long in the bin as it would have.
   if (deleted !== undefined) values.set('deleted', deleted ? (row.deleted_at ?? at) : null);
+  if (deleted === false) values.set('mergedInto', null);
+  if (waiting !== undefined) {
+    values.set('waitingFor', waiting?.for ?? null);
+    values.set('waitingUntil', waiting?.until ?? null);
+  }
   // Sections are of one project.
   if (change.project !== undefined && change.project !== row.project_id && change.section === undefined)
     values.set('section', null);
   return [...values];
 }
 
-async function requireProject(trx: Knex.Transaction, project: Named['id']): Promise<void> {
+export async function requireProject(trx: Knex.Transaction, project: Named['id']): Promise<void> {
   if (await trx('projects').where({ id: project }).whereNull('deleted_at').first()) return;
   throw new Failure('input', 'There is no such project.', [
     { path: 'project', message: 'Choose a project.' },

@@ -1,6 +1,12 @@
 import type { TaskChange } from '@hatband/contract';
 import { dayText } from '@hatband/core/dates';
-import { isTaskField, sayDuration, TASK_FIELDS, wordsOfValue, type Value } from '@hatband/core/tasks';
+import {
+  isTaskField,
+  sayDuration,
+  TASK_FIELDS,
+  wordsOfValue,
+  type Value,
+} from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 
 /** A change in words, for the list of what the user did. */
@@ -20,7 +26,9 @@ export async function sayChange(
       .first('name');
     return `Moved ${what} to ${project?.name ?? 'no project'}`;
   }
-  const { fields, ...others } = change;
+  if (change.waiting !== undefined) return `${sayWaiting(change.waiting, today)}: ${what}`;
+  if (change.checklist !== undefined) return `Checklist changed: ${what}`;
+  const { fields, waiting: _, checklist: __, ...others } = change;
   const values = [...Object.entries(others), ...Object.entries(fields ?? {})].filter(isSet);
   const said = values.map(
     ([field, value]) =>
@@ -33,6 +41,11 @@ const isSet = (entry: [string, Value | null | undefined]): entry is [string, Val
   entry[1] !== undefined;
 
 const DAY = /^\d{4}-\d{2}-\d{2}(?:T\d{2}:\d{2})?$/;
+
+const sayWaiting = (waiting: TaskChange['waiting'], today: string) =>
+  waiting
+    ? `Waits for ${waiting.for}${waiting.until === null ? '' : ` until ${dayText(waiting.until, today)}`}`
+    : 'Waits no longer';
 
 function sayValue(field: string, value: Value | null, today: string): string {
   if (value === null || value === '' || (Array.isArray(value) && value.length === 0)) return 'emptied';

@@ -26,6 +26,7 @@ export async function filterContext(db: Knex, user: UserNow, clock: Clock): Prom
       people: people.map(({ body }) => body),
     },
     since: {
+      today,
       completed: midnight(today, zone),
       deleted: midnight(plusDays(today, -DAYS_IN_BIN, 'days', calendar), zone),
     },

@@ -2,9 +2,15 @@ import * as contract from '@hatband/contract';
 import type { Express } from 'express';
 import { listActs, undoAct } from '../acts/acts.ts';
 import { changeTask, changeTasks, placeTasks } from '../acts/changeTasks.ts';
+import { duplicateTask, splitTask } from '../acts/copyTask.ts';
+import { mergeTask } from '../acts/mergeTasks.ts';
+import { takeBack } from '../acts/takeBack.ts';
+import { search } from '../search/search.ts';
 import { settleProposal } from '../acts/settleProposal.ts';
 import { addressOfTask } from '../intake/addresses.ts';
 import * as comments from '../tasks/comments.ts';
+import { historyOf } from '../tasks/history.ts';
+import { threadOfTask } from '../tasks/thread.ts';
 import * as proposals from '../tasks/proposals.ts';
 import { countFilters, listGroups } from '../tasks/query/listTasks.ts';
 import { getTask, readTasks } from '../tasks/tasks.ts';
@@ -37,7 +43,7 @@ export function answerTasks(app: Express, options: AppOptions): void {
     act: await changeTasks(store, body.ids, body.change, clock),
   }));
   answer(app, contract.placeTasks, async ({ body }) => ({ act: await placeTasks(store, body, clock) }));
-  answer(app, contract.listProposals, ({ params }) => proposals.listProposals(store, params.id));
+  answer(app, contract.listProposals, ({ query }) => proposals.listProposals(store.read, query));
   answer(app, contract.settleProposal, async ({ params, body }) => {
     const taskId = await settleProposal(store, params.id, body.accept, clock);
     return getTask(store, taskId);
@@ -51,7 +57,30 @@ export function answerTasks(app: Express, options: AppOptions): void {
     await comments.addComment(store, params.id, body.text, clock);
     return comments.listComments(store, params.id);
   });
+  answerTaskPage(app, options);
+  answer(app, contract.search, async ({ query }) =>
+    search(store.read, query, (await filterContext(store.read, user, clock)).context),
+  );
   answerViewsAndActs(app, options);
+}
+
+/** What a task's page asks besides the task, and does with it as a whole. */
+function answerTaskPage(app: Express, { store, clock }: AppOptions): void {
+  answer(app, contract.taskHistory, async ({ params }) => ({
+    items: await historyOf(store.read, params.id, clock()),
+  }));
+  answer(app, contract.takeBack, async ({ params }) => ({ act: await takeBack(store, params.id, clock) }));
+  answer(app, contract.taskThread, ({ params }) => threadOfTask(store.read, params.id));
+  answer(app, contract.duplicateTask, async ({ params, revision }) =>
+    getTask(store, await duplicateTask(store, { id: params.id, revision }, clock)),
+  );
+  answer(app, contract.splitTask, async ({ params, body, revision }) =>
+    getTask(store, await splitTask(store, { id: params.id, revision }, body, clock)),
+  );
+  answer(app, contract.mergeTask, async ({ params, body, revision }) => {
+    await mergeTask(store, { id: params.id, revision }, body, clock);
+    return getTask(store, params.id);
+  });
 }
 
 function answerViewsAndActs(app: Express, { store, clock }: AppOptions): void {

@@ -14,6 +14,8 @@ import * as arrivals from '../arrivals/transitions.ts';
 import type { Clock } from '../clock.ts';
 import { shortened } from '../lengths.ts';
 import type { ArrivalRow } from '../store/index.ts';
+import { indexMessage } from '../search/indexMessage.ts';
+import { endWaiting } from '../tasks/endWaiting.ts';
 import type { Arrived } from '../arrivals/arrived.ts';
 import { incomingOf } from './incomingOf.ts';
 import { threadOf } from './tasksKnownTo.ts';
@@ -54,6 +56,7 @@ export async function applyOutcome(
     ...originColumns(arrival, reading, context.me),
   });
   if (!isMine) return;
+  await indexMessage(trx, arrival.id, reading);
   if (await joinSameDelivery(trx, arrival, delivery_hash)) return;
   if (arrival.gate !== null) {
     await holdAtDoor(trx, arrival, message.subject, applying.clock);
@@ -68,6 +71,12 @@ export async function applyOutcome(
   const incoming = await incomingOf(trx, arrival, reading, around);
   const outcome = evaluate(applying.rules, incoming, { lastRule: true });
   await keepOutcome(trx, arrival, { reading, outcome, originals }, applying.clock);
+  await endWaiting(trx, {
+    threadId,
+    who: anatomy.who,
+    taskIds: outcome.comments.map(({ on }) => Number(on.key)),
+    at: applying.clock().toISOString(),
+  });
 }
 
 /**

@@ -53,7 +53,7 @@ async function insertTask(trx: Knex.Transaction, { arrivalId, task, run, at }: N
       title: values.title,
       ...columns,
       status: 'needs action',
-      checklist: JSON.stringify(checklist),
+      checklist: JSON.stringify(checklist.map((text) => ({ text, done: false }))),
       effort,
       place: await placeAt(trx, task.place),
       evidence: JSON.stringify(evidence),

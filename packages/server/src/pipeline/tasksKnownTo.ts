@@ -36,39 +36,22 @@ export async function tasksKnownTo(
   { arrivalId, threadId, taskId, sameArrival }: Asked,
   reading: Reading,
 ): Promise<KnownTasks> {
-  const thread: TaskName[] = await db('tasks')
+  const thread: TaskName[] = await survivors(db)
     .join('arrivals', 'arrivals.id', 'tasks.arrival_id')
     .where({ thread_id: threadId })
-    .whereNull('tasks.deleted_at')
-    .where('tasks.arrival_id', '<', arrivalId)
-    .orderBy('tasks.id')
-    .select('tasks.id', 'title', 'status');
+    .where('tasks.arrival_id', '<', arrivalId);
   const references = referencesIn(reading);
   const named: (TaskName & { reference: string })[] =
     references.length === 0
       ? []
-      : await db('task_references')
-          .join('tasks', 'tasks.id', 'task_references.task_id')
+      : await survivors(db)
+          .join('task_references', 'tasks.id', 'task_references.task_id')
           .whereIn('reference', references)
-          .whereNull('tasks.deleted_at')
           .where('tasks.arrival_id', '<', arrivalId)
-          .orderBy('tasks.id')
-          .select('tasks.id', 'title', 'status', 'reference');
-  const own: TaskName | undefined =
-    taskId === null
-      ? undefined
-      : await db('tasks')
-          .where({ id: taskId })
-          .whereNull('deleted_at')
-          .first(...NAME);
+          .select('reference');
+  const [own]: TaskName[] = taskId === null ? [] : await survivors(db).where('tasks.id', taskId);
   const again: TaskName[] =
-    sameArrival === null
-      ? []
-      : await db('tasks')
-          .where({ arrival_id: sameArrival })
-          .whereNull('deleted_at')
-          .orderBy('id')
-          .select(...NAME);
+    sameArrival === null ? [] : await survivors(db).where('tasks.arrival_id', sameArrival);
   return knownTasks({
     thread: thread.map(known),
     named: named.map((task) => ({ reference: task.reference, task: known(task) })),
@@ -77,7 +60,14 @@ export async function tasksKnownTo(
   });
 }
 
-const NAME = ['tasks.id', 'title', 'status'] as const;
+/** Tasks that are there, each with its name; instead of one that was merged into another, that other. */
+const survivors = (db: Knex) =>
+  db('tasks')
+    .join('tasks as alive', (join) =>
+      join.on('alive.id', db.raw('coalesce(tasks.merged_into, tasks.id)')).andOnNull('alive.deleted_at'),
+    )
+    .orderBy('alive.id')
+    .distinct('alive.id', 'alive.title', 'alive.status');
 
 interface TaskName {
   id: number;

@@ -45,6 +45,11 @@ export interface TaskRow {
   completed_at: string | null;
   /** In the bin since then. */
   deleted_at: string | null;
+  /** Out of sight until that person's next mail in its thread, or until the day. */
+  waiting_for: string | null;
+  waiting_until: string | null;
+  /** The task that it became a part of when it was deleted. */
+  merged_into: number | null;
 }
 
 /** How tasks are shown, under a name. */

@@ -19,6 +19,10 @@ const COLUMNS = {
   effort: 'effort',
   place: 'place',
   deleted: 'deleted_at',
+  checklist: 'checklist',
+  waitingFor: 'waiting_for',
+  waitingUntil: 'waiting_until',
+  mergedInto: 'merged_into',
 } as const;
 export type StoredField = keyof typeof COLUMNS;
 
@@ -51,6 +55,17 @@ export type ChangedField = Exclude<StoredField, 'fields'> | `own:${string}`;
 
 export const isChangedField = (field: string): field is ChangedField =>
   ownNameOf(field) !== null || (field !== 'fields' && Object.hasOwn(COLUMNS, field));
+
+/** What the user does with a task that corrects no value of it. */
+export const NO_CORRECTION = [
+  'status',
+  'place',
+  'deleted',
+  'checklist',
+  'waitingFor',
+  'waitingUntil',
+  'mergedInto',
+] as const satisfies readonly ChangedField[];
 
 /** A value as it stands in the row: that of a column, or the JSON of a project's own field. */
 export type RawValue = string | number | null;

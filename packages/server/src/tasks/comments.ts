@@ -2,6 +2,7 @@ import type { Comment } from '@hatband/contract';
 import type { Mailbox } from '@hatband/core/mail';
 import { Reading, writerOf } from '@hatband/core/reading';
 import { Evidence } from '@hatband/core/rules';
+import { withMerged } from './merged.ts';
 import type { Clock } from '../clock.ts';
 import { missing } from '../errors.ts';
 import { ruleNames, type RuleNames } from '../ruleVersions/ruleNames.ts';
@@ -15,7 +16,7 @@ export async function listComments(store: Store, taskId: number): Promise<{ item
     .read('comments')
     .leftJoin('arrivals', 'arrivals.id', 'comments.arrival_id')
     .leftJoin('readings', 'readings.id', 'arrivals.reading_id')
-    .where({ task_id: taskId })
+    .whereIn('task_id', await withMerged(store.read, taskId))
     .orderBy('comments.id')
     .select('comments.*', 'readings.body as reading');
   const ruleName = await ruleNames(

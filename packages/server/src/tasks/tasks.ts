@@ -1,13 +1,14 @@
 import type { Task, ValueSource } from '@hatband/contract';
 import { BUILT_IN, FieldEvidence, READING_KINDS, type ReadingKind } from '@hatband/core/rules';
+import { ChecklistLine } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import { missing } from '../errors.ts';
 import { ruleNames, type RuleNames } from '../ruleVersions/ruleNames.ts';
 import { parseJson, type Store, type TaskChangeRow, type TaskRow } from '../store/index.ts';
-import { fieldsOf } from './columns.ts';
+import { fieldsOf, NO_CORRECTION } from './columns.ts';
 
-const CHECKLIST = z.array(z.string());
+const CHECKLIST = z.array(ChecklistLine);
 
 type JoinedRow = TaskRow & {
   project_name: string | null;
@@ -51,7 +52,10 @@ async function correctionsOf(db: Knex, ids: number[]): Promise<Map<number, TaskC
   const rows = await db('task_changes')
     .whereIn('task_id', ids)
     .whereNot({ actor: 'rule' })
-    .whereNotIn('field', ['deleted', 'place'])
+    .whereNotIn(
+      'field',
+      NO_CORRECTION.filter((field) => field !== 'status'),
+    )
     .orderBy('id');
   const linesOf = new Map<string, TaskChangeRow[]>();
   for (const row of rows) {
@@ -107,6 +111,8 @@ function view(row: JoinedRow, evidence: Record<string, ValueSource>): Task {
     changedAt: row.changed_at,
     completedAt: row.completed_at,
     deletedAt: row.deleted_at,
+    waiting: row.waiting_for === null ? null : { for: row.waiting_for, until: row.waiting_until },
+    mergedInto: row.merged_into,
     revision: row.revision,
   };
 }

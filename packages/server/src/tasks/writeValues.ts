@@ -73,6 +73,9 @@ function columnsOf(row: TaskRow, steps: readonly Step[]): Partial<TaskRow> {
   return isOwn ? { ...columns, own_fields: JSON.stringify(Object.fromEntries(own)) } : columns;
 }
 
+/** A value of a row as histories keep it. */
+export const keptValue = (row: TaskRow, field: ChangedField) => told(field, rawValue(row, field));
+
 /** As histories keep it: a text as it is. */
 const told = (field: ChangedField, raw: RawValue): string | null =>
   raw === null || ownNameOf(field) === null ? stored(raw) : stored(parseJson(Value, String(raw)));

@@ -1,6 +1,6 @@
 import * as contract from '@hatband/contract';
 import type { OutcomeKind } from '@hatband/contract';
-import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
+import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
 import type { z } from 'zod';
 import { call } from './call.ts';
 
@@ -92,10 +92,28 @@ export const importItems = (id: number) =>
     getNextPageParam: ({ items }) => (items.length < ITEMS ? undefined : items.at(-1)?.n),
   });
 
-export const proposals = (taskId: number) =>
+/** Of a task, of a message, or all. */
+export const proposals = (of: { task?: number; arrival?: number }) =>
   queryOptions({
-    queryKey: ['tasks', 'proposals', taskId],
-    queryFn: () => call(contract.listProposals, { params: { id: taskId } }),
+    queryKey: ['tasks', 'proposals', of],
+    queryFn: () => call(contract.listProposals, { query: of }),
+  });
+export const taskHistory = (taskId: number) =>
+  queryOptions({
+    queryKey: ['tasks', 'history', taskId],
+    queryFn: () => call(contract.taskHistory, { params: { id: taskId } }),
+  });
+export const taskThread = (taskId: number) =>
+  queryOptions({
+    queryKey: ['tasks', 'thread', taskId],
+    queryFn: () => call(contract.taskThread, { params: { id: taskId } }),
+  });
+export const found = (query: contract.SearchQuery) =>
+  queryOptions({
+    queryKey: ['search', query],
+    queryFn: () => call(contract.search, { query }),
+    enabled: query.words !== '',
+    placeholderData: keepPreviousData,
   });
 
 export const practice = queryOptions({

@@ -18,6 +18,8 @@ export const blankTask: Task = {
   reminders: [],
   fields: {},
   checklist: [],
+  waiting: null,
+  mergedInto: null,
   effort: null,
   status: 'needs action',
   evidence: {},

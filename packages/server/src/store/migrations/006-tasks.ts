@@ -17,11 +17,6 @@ export async function up(db: Knex): Promise<void> {
   await db.raw(
     "CREATE TRIGGER task_changes_tell AFTER INSERT ON task_changes BEGIN UPDATE tasks SET changed_at = NEW.at, completed_at = CASE WHEN NEW.field <> 'status' THEN completed_at WHEN NEW.new IN ('completed', 'cancelled') THEN NEW.at END WHERE id = NEW.task_id; END",
   );
-  // The order by hand is one for all projects from now on.
-  await db.raw(
-    'UPDATE tasks SET place = ordered.n FROM (SELECT id, row_number() OVER (ORDER BY place, id) AS n FROM tasks) AS ordered WHERE ordered.id = tasks.id',
-  );
-  await db.raw('CREATE INDEX tasks_by_hand ON tasks (place)');
   await db.raw('DROP INDEX tasks_status_due_index');
   await db.raw(
     "CREATE INDEX tasks_by_completion ON tasks (coalesce(completed_at, '9')) WHERE deleted_at IS NULL",
@@ -44,6 +39,7 @@ export async function up(db: Knex): Promise<void> {
     t.text('label').notNullable();
     t.text('steps').notNullable();
     t.text('undone_at');
+    t.index(['at']);
   });
 }
 

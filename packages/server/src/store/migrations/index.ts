@@ -5,6 +5,7 @@ import * as waysIn from './003-ways-in.ts';
 import * as originals from './004-originals.ts';
 import * as remarks from './005-remarks.ts';
 import * as tasks from './006-tasks.ts';
+import * as settling from './007-settling.ts';
 
 export interface Migration {
   name: string;
@@ -19,4 +20,5 @@ export const MIGRATIONS: readonly Migration[] = [
   { name: '004-originals', ...originals },
   { name: '005-remarks', ...remarks },
   { name: '006-tasks', ...tasks },
+  { name: '007-settling', ...settling },
 ];

@@ -15,6 +15,7 @@ import {
   type TaskFilter,
 } from '@hatband/core/tasks';
 import { BUILT_IN } from '@hatband/core/rules';
+import { NO_CORRECTION } from '../columns.ts';
 import { fieldSql, filledSql } from './fieldSql.ts';
 import { ALWAYS, joined, marks, NEVER, sql, type Sql } from './sql.ts';
 
@@ -65,8 +66,7 @@ const CONDITION_SQL: { [K in TaskConditionKind]: ToSql<K> } = {
  * Values that the user changed and did not take back. An act writes one line a value, each taking back and each doing again
  * one more under the same run: where their number is odd, the change stands.
  */
-const CORRECTED =
-  "SELECT task_id FROM task_changes WHERE actor <> 'rule' AND field NOT IN ('status', 'place', 'deleted') GROUP BY task_id, field, run HAVING count(*) % 2 = 1";
+const CORRECTED = `SELECT task_id FROM task_changes WHERE actor <> 'rule' AND field NOT IN (${NO_CORRECTION.map((field) => `'${field}'`).join(', ')}) GROUP BY task_id, field, run HAVING count(*) % 2 = 1`;
 
 /** The filter as SQL that is 1 or 0 for each task. */
 export const filterSql = (filter: TaskFilter, context: FilterContext): Sql =>

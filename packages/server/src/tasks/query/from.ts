@@ -6,16 +6,26 @@ import { sql, type Sql } from './sql.ts';
 export const FROM =
   'FROM tasks LEFT JOIN arrivals ON arrivals.id = tasks.arrival_id LEFT JOIN projects ON projects.id = tasks.project_id AND projects.deleted_at IS NULL LEFT JOIN rules ON rules.id = tasks.rule_id';
 
-/** The moments from which what was completed is still among the open ones, and what was deleted in the bin. */
+/** Today, and the moments from which what was completed is still among the open ones, and what was deleted in the bin. */
 export interface Since {
+  today: string;
   completed: string;
   deleted: string;
 }
 
+/** Whether it still waits today. */
+const WAITS = "(tasks.waiting_for IS NOT NULL AND coalesce(tasks.waiting_until, '9') > ?)";
+
 export function scopeSql(scope: TaskScope, since: Since): Sql {
   switch (scope) {
     case 'open':
-      return sql("tasks.deleted_at IS NULL AND coalesce(tasks.completed_at, '9') >= ?", since.completed);
+      return sql(
+        `tasks.deleted_at IS NULL AND coalesce(tasks.completed_at, '9') >= ? AND NOT ${WAITS}`,
+        since.completed,
+        since.today,
+      );
+    case 'waiting':
+      return sql(`tasks.deleted_at IS NULL AND tasks.completed_at IS NULL AND ${WAITS}`, since.today);
     case 'done':
       return sql('tasks.deleted_at IS NULL AND tasks.completed_at IS NOT NULL');
     case 'all':
