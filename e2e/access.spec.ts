@@ -13,9 +13,14 @@ test('a seventh tab loads as the first does: all share one stream of events', as
   }
 });
 
+const SCREENS = [
+  'ledger', 'ledger/1', 'gaps', 'tasks', 'tasks/1', 'proposals', 'people', 'people/Orla%20Penhale', 'search?words=sextant',
+  'rules', 'tables', 'intake', 'practice', 'settings',
+]; // prettier-ignore
+
 test('every screen can be read by those who do not see it', async ({ page, lookedAt }) => {
   const found: string[] = [];
-  for (const screen of ['ledger', 'tasks', 'rules', 'tables', 'intake', 'practice', 'settings']) {
+  for (const screen of SCREENS) {
     await page.goto(`${lookedAt.url}/${screen}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await page.waitForTimeout(800);
@@ -42,4 +47,22 @@ test('nothing is out of reach on a small laptop, at 150 % and on a telephone', a
     await proof.scrollIntoViewIfNeeded();
     await expect(proof).toBeInViewport();
   }
+});
+
+test('no screen is wider than its window', async ({ page, lookedAt }) => {
+  const found: string[] = [];
+  for (const [width, height] of [
+    [1024, 768],
+    [853, 533],
+    [390, 844],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    for (const screen of SCREENS) {
+      await page.goto(`${lookedAt.url}/${screen}`);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      if (wide > 0) found.push(`${screen} at ${String(width)}: ${String(wide)} px`);
+    }
+  }
+  expect(found).toEqual([]);
 });

@@ -50,9 +50,9 @@ test('a letter that was labelled and then forwarded too is added to its first ta
   await page.getByText('A comment on').getByRole('link').click();
   const proposed = page.getByRole('region', { name: 'Proposed' });
   await expect(proposed).toContainText('ines.tavare@saltmarsh.example writes “by 27 November”');
-  await expect(page.getByRole('region', { name: 'Task' })).toContainText('Mon 30 Nov');
+  await expect(page.getByRole('article', { name: 'Task' })).toContainText('Mon 30 Nov');
   await proposed.getByRole('button', { name: 'Make it due Fri 27 Nov' }).click();
-  await expect(page.getByRole('region', { name: 'Task' })).toContainText('Fri 27 Nov');
+  await expect(page.getByRole('article', { name: 'Task' })).toContainText('Fri 27 Nov');
 });
 
 test('a letter that is refused says so in the words of the post', async ({ page, workedIn }) => {
@@ -197,8 +197,8 @@ test('a reply to a task’s own address is a comment, and what it asks for is do
   await workedIn.send({ to, from: 'orla@northcape.example', subject: 'Re: that', text: 'It is done.' });
   const proposed = page.getByRole('region', { name: 'Proposed' });
   await expect(proposed).toContainText('It is done.');
-  await expect(page.getByRole('checkbox', { name: 'done' })).not.toBeChecked();
+  await expect(page.getByRole('button', { name: 'Complete', exact: true })).toBeVisible();
   await proposed.getByRole('button', { name: 'Mark it done' }).click();
-  await expect(page.getByRole('checkbox', { name: 'done' })).toBeChecked();
+  await expect(page.getByRole('button', { name: 'Open it again' })).toBeVisible();
   await expect(proposed).toBeHidden();
 });

@@ -51,7 +51,7 @@ const VIEWS: Record<string, (page: Page) => Promise<void>> = {
   tasks: async (page) => {
     await page.goto('/tasks');
     await page.getByRole('button', { name: /^Loans, next two weeks/ }).click();
-    await page.getByRole('grid').getByRole('link').nth(2).focus();
+    await page.getByRole('grid').locator('a[href^="/tasks/"]').nth(2).focus();
     await page.keyboard.press('Space');
     await page.keyboard.press('Shift+ArrowDown');
     await page.getByText('With these 2').waitFor();

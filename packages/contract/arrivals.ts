@@ -50,7 +50,8 @@ export type Arrival = z.infer<typeof Arrival>;
 export const listArrivals = endpoint({
   method: 'get',
   path: '/api/arrivals',
-  query: Page.extend({ outcome: OutcomeKind.optional() }),
+  /** `person`: who wrote the newest words, a name or an address. */
+  query: Page.extend({ outcome: OutcomeKind.optional(), person: z.string().min(1).max(200).optional() }),
   answer: z.object({ items: z.array(Arrival), next: z.number().nullable() }),
 });
 
@@ -158,6 +159,44 @@ export const startByHand = endpoint({
   body: z.object({ ruleId: z.string() }),
   ...onArrival,
 });
+
+/** What is done with several messages at once. */
+export const ManyWork = z.discriminatedUnion('do', [
+  /** Starts a rule by hand; the built-in reading is one too. */
+  z.object({ do: z.literal('rule'), ruleId: z.string() }),
+  z.object({ do: z.literal('let in') }),
+  z.object({ do: z.literal('block') }),
+  /** Nothing is to be done with them any more, whatever they are held for. */
+  z.object({ do: z.literal('dealt with') }),
+]);
+export type ManyWork = z.infer<typeof ManyWork>;
+
+/** Each by itself: those that it is not possible for are told with the reason, and the others are done. */
+export const workMany = endpoint({
+  method: 'post',
+  path: '/api/arrivals/many',
+  body: z.object({
+    ids: z.array(z.number().int()).min(1).max(200, 'At most 200 messages at one time.'),
+    work: ManyWork,
+  }),
+  answer: z.object({
+    done: z.number(),
+    refused: z.array(z.object({ id: z.number(), subject: z.string(), detail: z.string() })),
+  }),
+});
+
+/** What waits for the user besides tasks. */
+export const Attention = z.object({
+  atDoor: z.number(),
+  held: z.number(),
+  again: z.number(),
+  failed: z.number(),
+  /** Messages whose mailbox could not do what a rule asked, the newest first; at most ten. */
+  effects: z.array(z.object({ arrivalId: z.number(), subject: z.string(), problem: z.string() })),
+});
+export type Attention = z.infer<typeof Attention>;
+
+export const getAttention = endpoint({ method: 'get', path: '/api/attention', answer: Attention });
 
 /** Of mail whose original came before: adds what is new to the first task, or makes a task of its own. */
 export const settleAgain = endpoint({

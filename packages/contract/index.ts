@@ -7,6 +7,7 @@ export * from './imports.ts';
 export * from './intake.ts';
 export * from './mailboxes.ts';
 export * from './named.ts';
+export * from './people.ts';
 export * from './practice.ts';
 export * from './proof.ts';
 export * from './ruleNames.ts';

@@ -9,6 +9,8 @@ export const RuleName = z.object({
   band: Band,
   deleted: z.boolean(),
   isBroken: z.boolean(),
+  /** Whether it is at work and the user starts it. */
+  isByHand: z.boolean(),
 });
 export type RuleName = z.infer<typeof RuleName>;
 

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { findDone } from './index.ts';
+import { findDone, findLifted } from './index.ts';
 
 test.each([
   'The form is signed and it is done.',
@@ -32,4 +32,23 @@ test('the sentence that says so is told by its place', () => {
   const text = 'Dear Ines,\n\nthe crates came. All is done.\nOrla';
   const found = findDone(text);
   expect(found && text.slice(found.start, found.end)).toBe('All is done.');
+});
+
+test.each([
+  'The picture is no longer needed.',
+  'Das hat sich erübrigt, es ist nicht mehr nötig.',
+  'The order has been withdrawn.',
+])('“%s” takes back what was asked', (text) => {
+  const found = findLifted(`Dear Ines, thank you.\n${text}\nOrla`);
+  expect(found && `Dear Ines, thank you.\n${text}\nOrla`.slice(found.start, found.end)).toContain(
+    text.slice(0, -1),
+  );
+});
+
+test.each([
+  'Is it still needed?',
+  'If you have paid already, please disregard this.',
+  'The form is needed by Friday.',
+])('“%s” takes nothing back', (text) => {
+  expect(findLifted(text)).toBeNull();
 });

@@ -1,4 +1,4 @@
-import { spokenIn } from '../dates/index.ts';
+import { isLifted, spokenIn, type Spoken } from '../dates/index.ts';
 import {
   alternatives,
   detectLanguage,
@@ -9,7 +9,7 @@ import {
 
 /** What a writer calls a thing that is done, in each language; small words may stand between. */
 const DONE: Record<LanguageCode, string> = {
-  en: 'done|finished|completed|taken care of|sorted out|dealt with|settled|resolved|signed and returned|no longer needed',
+  en: 'done|finished|completed|taken care of|sorted out|dealt with|settled|resolved|signed and returned',
   de: 'erledigt|fertig|abgeschlossen|ist gemacht|ist getan|habe ich gemacht|beendet|gelost|hat sich erledigt',
   fr: "c'est fait|fait|termine|terminee|acheve|achevee|regle|reglee|effectue|effectuee|resolu|resolue",
   es: 'hecho|hecha|listo|lista|terminado|terminada|completado|completada|finalizado|finalizada|resuelto|resuelta',
@@ -28,8 +28,16 @@ export function findDone(text: string): { start: number; end: number } | null {
     ({ text: words, folded, language }) =>
       words.length <= LONGEST && !words.includes('?') && reportsDone(folded, language),
   );
-  return said ? { start: said.start, end: said.start + said.text.trimEnd().length } : null;
+  return said ? placeOf(said) : null;
 }
+
+/** The first sentence that takes back what was asked before: its place in the text, or null. */
+export function findLifted(text: string): { start: number; end: number } | null {
+  const said = spokenIn(text, detectLanguage(text) ?? 'en').find(isLifted);
+  return said ? placeOf(said) : null;
+}
+
+const placeOf = ({ start, text }: Spoken) => ({ start, end: start + text.trimEnd().length });
 
 function reportsDone(folded: string, language: Language): boolean {
   const { not, condition } = verbsOf(language);

@@ -1,6 +1,6 @@
 export { automaticKind, type Automatic } from './automatic.ts';
 export { owedBy } from './named.ts';
-export { findDone } from './findDone.ts';
+export { findDone, findLifted } from './findDone.ts';
 export { isCertain } from './certain.ts';
 export { findRequest, type Request } from './findRequest.ts';
 export type { Item } from './item.ts';

@@ -1,4 +1,4 @@
-export { BUILT_IN } from './model/builtIn.ts';
+export { BUILT_IN, builtInRule } from './model/builtIn.ts';
 export { checkRule, type Problem } from './model/check.ts';
 export { compile, compileRule, type CompiledRules } from './run/compile.ts';
 export {

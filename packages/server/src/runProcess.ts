@@ -2,8 +2,13 @@ import { readConfig } from './config.ts';
 import { messageOf, StartFailure, traceOf } from './errors.ts';
 import { startServer, type Parts, type RunningServer } from './startServer.ts';
 
+interface Options extends Pick<Parts, 'prepare' | 'anew'> {
+  /** Done once mail is read, before the server is told of. */
+  work?: (server: RunningServer) => Promise<void>;
+}
+
 /** The life of the server's process: start or one sentence and exit 1; on SIGINT or SIGTERM finish, close, exit 0. */
-export async function runProcess(more: Pick<Parts, 'prepare' | 'anew'> = {}): Promise<void> {
+export async function runProcess({ work, ...more }: Options = {}): Promise<void> {
   // What is written is the user's own: database, imports, backups.
   process.umask(0o077);
   try {
@@ -15,6 +20,7 @@ export async function runProcess(more: Pick<Parts, 'prepare' | 'anew'> = {}): Pr
       ...more,
     });
     outlive(server);
+    await work?.(server);
     const stop = () => {
       server.stop().then(
         () => process.exit(0),

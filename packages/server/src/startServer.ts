@@ -55,6 +55,7 @@ export interface RunningServer {
   port: number;
   smtpPort: number;
   store: Store;
+  clock: Clock;
   stop: () => Promise<void>;
 }
 
@@ -142,7 +143,7 @@ async function listen(config: Config, parts: Parts, base: Base): Promise<Running
     closeWeb(web);
     await store.close();
   };
-  return { log, port, smtpPort: smtp.port, store, stop };
+  return { log, port, smtpPort: smtp.port, store, clock, stop };
 }
 
 async function stopTakingIn(smtp: SmtpListener, imports: Imports, post: Post): Promise<void> {

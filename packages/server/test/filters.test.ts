@@ -99,6 +99,7 @@ async function layOne(
     effort: fields.effort,
     own_fields: JSON.stringify(fields.fields),
     status: fields.status,
+    waiting_for: fields.waitingFor,
     evidence: '{}',
     created_at: created,
   });

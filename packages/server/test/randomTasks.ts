@@ -53,6 +53,7 @@ export const madeTask = fc.record({
   isCorrected: fc.boolean(),
   hasAttachments: fc.boolean(),
   hasProposals: fc.boolean(),
+  waitingFor: fc.constantFrom(null, 'Orla Penhale', 'zoe@kogge.example'),
   created: instant,
 });
 

@@ -36,13 +36,21 @@ test('the history tells each change with both values, and one of them is taken b
   const [, , due] = lines;
   const id = due?.kind === 'changed' ? due.id : 0;
   await server.ask(contract.takeBack, { params: { id } });
-  expect(await read(task.id)).toMatchObject({ due: task.due, priority: 'high', fields: { Lender: 'Northcape' } });
+  expect(await read(task.id)).toMatchObject({
+    due: task.due,
+    priority: 'high',
+    fields: { Lender: 'Northcape' },
+  });
   await change([task.id], { due: '2026-12-31' });
   await expect(server.ask(contract.takeBack, { params: { id } })).rejects.toMatchObject({
     problem: { status: 409 },
   });
   const taken = (await history(task.id)).filter((line) => line.kind === 'changed' && line.stands);
-  expect(taken.map((line) => line.kind === 'changed' && line.field)).toEqual(['due date', 'Lender', 'priority']);
+  expect(taken.map((line) => line.kind === 'changed' && line.field)).toEqual([
+    'due date',
+    'Lender',
+    'priority',
+  ]);
 });
 
 test('taking back gives own fields of every kind their values again', async () => {
@@ -71,7 +79,12 @@ test('a duplicate has the values and evidence, and goes into the bin when it is 
   const task = await oneTask(server);
   await change([task.id], { checklist: [{ text: 'Print it', done: true }] });
   const copy = await server.ask(contract.duplicateTask, seen(await read(task.id)));
-  expect(copy).toMatchObject({ title: task.title, due: task.due, evidence: task.evidence, status: 'needs action' });
+  expect(copy).toMatchObject({
+    title: task.title,
+    due: task.due,
+    evidence: task.evidence,
+    status: 'needs action',
+  });
   expect(await history(copy.id)).toMatchObject([{ kind: 'made', rule: null }]);
   expect(await tasksOf(server)).toHaveLength(2);
   await undoLast();
@@ -85,7 +98,12 @@ test('a line of the checklist becomes a task of its own; taken back, it is a lin
   await change([task.id], { checklist });
   const body = { title: 'Astrid signs it', line: 1 };
   const split = await server.ask(contract.splitTask, { ...seen(await read(task.id)), body });
-  expect(split).toMatchObject({ title: 'Astrid signs it', arrivalId: task.arrivalId, notes: '', checklist: [] });
+  expect(split).toMatchObject({
+    title: 'Astrid signs it',
+    arrivalId: task.arrivalId,
+    notes: '',
+    checklist: [],
+  });
   expect(split.evidence.title).toBeUndefined();
   expect((await read(task.id)).checklist).toEqual(checklist.slice(0, 1));
   await undoLast();
@@ -133,7 +151,9 @@ test('of two tasks one becomes a part of the other, whose mail finds the one tha
 });
 
 test('a task that waits is out of sight until the day, or until that person’s mail comes', async () => {
-  await server.send({ raw: letter('Orla <orla@northcape.example>', 'Message-ID: <w@x.example>', 'Sign the form.') });
+  await server.send({
+    raw: letter('Orla <orla@northcape.example>', 'Message-ID: <w@x.example>', 'Sign the form.'),
+  });
   await settled(server, 1);
   const [task] = await tasksOf(server);
   const id = task?.id ?? 0;

@@ -217,7 +217,7 @@ const unclaimed = kind(z.strictObject({ kind: z.literal('unclaimed') }), {
 });
 
 /** What mail a person writes under: his name and addresses, comparable. */
-export function namesOf(words: string, { people }: FilterContext): ReadonlySet<string> {
+export function namesOf(words: string, { people }: Pick<FilterContext, 'people'>): ReadonlySet<string> {
   const person = findPerson(people, words);
   const all = person ? [person.name, ...person.addresses] : [words];
   return new Set(all.map(nameKey));

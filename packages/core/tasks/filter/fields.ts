@@ -10,6 +10,7 @@ export const TASK_FIELDS = {
   status: { kind: 'choice', name: 'status' },
   rule: { kind: 'choice', name: 'made by' },
   asks: { kind: 'text', name: 'asked by' },
+  waitingFor: { kind: 'text', name: 'waiting for' },
   created: { kind: 'instant', name: 'created' },
   changed: { kind: 'instant', name: 'changed' },
   completed: { kind: 'instant', name: 'completed' },

@@ -21,7 +21,7 @@ const task = (more: Partial<FilterableTask> = {}): FilterableTask => ({
   title: 'Return the loan form', due: '2026-11-27', start: null, deadline: null, priority: 'high', project: 'p1', section: null,
   assignee: null, tags: [], notes: '', reminders: [], fields: {}, status: 'needs action', effort: null, rule: 'r1',
   isUnclaimed: false, asks: { name: 'Orla', address: 'orla@northcape.example' }, created: '2026-11-24T00:30:00.000Z',
-  changed: '2026-11-24T00:30:00.000Z', completed: null, source: 'smtp', address: 1, labels: [], isCorrected: false,
+  changed: '2026-11-24T00:30:00.000Z', completed: null, source: 'smtp', address: 1, labels: [], isCorrected: false, waitingFor: null,
   hasAttachments: false, hasProposals: false, ...more,
 }); // prettier-ignore
 const holds = (filter: unknown, more: Partial<FilterableTask> = {}) =>

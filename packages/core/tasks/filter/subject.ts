@@ -13,6 +13,8 @@ export interface FilterableTask extends Omit<TaskFields, 'project'> {
   rule: string;
   isUnclaimed: boolean;
   asks: { name: string; address: string };
+  /** For whom it waits, or waited. */
+  waitingFor: string | null;
   created: string;
   changed: string;
   completed: string | null;

@@ -5,7 +5,7 @@ import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import type { Store, TaskRow } from '../store/index.ts';
-import { fieldsOf, stored, type ChangedField } from '../tasks/columns.ts';
+import { fieldsOf, stored } from '../tasks/columns.ts';
 import { writeValues, type NewValues } from '../tasks/writeValues.ts';
 import { keepAct } from './acts.ts';
 import { sayChange } from './sayChange.ts';
@@ -66,25 +66,42 @@ export async function changeByHand(
 /** The values that a change gives a task. */
 export function newValues(row: TaskRow, change: TaskChange, at: string): NewValues {
   const { fields, addTags, deleted, waiting, ...columns } = change;
-  const values = new Map<ChangedField, string | null>();
-  for (const [field, value] of Object.entries(columns))
-    values.set(field as keyof typeof columns, stored(value));
-  for (const [name, value] of Object.entries(fields ?? {}))
-    values.set(ownField(name), value === null ? null : JSON.stringify(value));
-  if (addTags !== undefined)
-    values.set('tags', JSON.stringify([...new Set([...fieldsOf(row).tags, ...addTags])]));
-  // What was deleted before stays as long in the bin as it would have.
-  if (deleted !== undefined) values.set('deleted', deleted ? (row.deleted_at ?? at) : null);
-  if (deleted === false) values.set('mergedInto', null);
-  if (waiting !== undefined) {
-    values.set('waitingFor', waiting?.for ?? null);
-    values.set('waitingUntil', waiting?.until ?? null);
-  }
   // Sections are of one project.
-  if (change.project !== undefined && change.project !== row.project_id && change.section === undefined)
-    values.set('section', null);
-  return [...values];
+  const isMoved = change.project !== undefined && change.project !== row.project_id;
+  return [
+    ...Object.entries(columns).map(
+      ([field, value]) => [field as keyof typeof columns, stored(value)] as const,
+    ),
+    ...Object.entries(fields ?? {}).map(
+      ([name, value]) => [ownField(name), value === null ? null : JSON.stringify(value)] as const,
+    ),
+    ...(addTags === undefined ? [] : [withTags(row, addTags)]),
+    ...(deleted === undefined ? [] : deletion(row, deleted, at)),
+    ...(waiting === undefined ? [] : waitingValues(waiting)),
+    ...(isMoved && change.section === undefined ? [['section', null] as const] : []),
+  ];
 }
+
+type NewValue = NewValues[number];
+
+const withTags = (row: TaskRow, tags: readonly string[]): NewValue => [
+  'tags',
+  JSON.stringify([...new Set([...fieldsOf(row).tags, ...tags])]),
+];
+
+/** What was deleted before stays as long in the bin as it would have; what is brought back is a part of no other task. */
+const deletion = (row: TaskRow, deleted: boolean, at: string): NewValue[] =>
+  deleted
+    ? [['deleted', row.deleted_at ?? at]]
+    : [
+        ['deleted', null],
+        ['mergedInto', null],
+      ];
+
+const waitingValues = (waiting: TaskChange['waiting']): NewValue[] => [
+  ['waitingFor', waiting?.for ?? null],
+  ['waitingUntil', waiting?.until ?? null],
+];
 
 export async function requireProject(trx: Knex.Transaction, project: Named['id']): Promise<void> {
   if (await trx('projects').where({ id: project }).whereNull('deleted_at').first()) return;

@@ -1,12 +1,6 @@
 import type { TaskChange } from '@hatband/contract';
 import { dayText } from '@hatband/core/dates';
-import {
-  isTaskField,
-  sayDuration,
-  TASK_FIELDS,
-  wordsOfValue,
-  type Value,
-} from '@hatband/core/tasks';
+import { isTaskField, sayDuration, TASK_FIELDS, wordsOfValue, type Value } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 
 /** A change in words, for the list of what the user did. */

@@ -173,6 +173,27 @@ export async function turnAway(trx: Knex.Transaction, id: number): Promise<void>
 const atDoor = (trx: Knex.Transaction, id: number) =>
   trx('arrivals').where({ id, outcome_kind: 'held' }).whereNotNull('gate');
 
+/** The user has dealt with it: it is held for nothing any more. Throws where there was nothing to deal with. */
+export async function dealWith(trx: Knex.Transaction, id: number): Promise<void> {
+  const changed = await trx('arrivals')
+    .where({ id })
+    .where((either) =>
+      either
+        .whereIn('outcome_kind', ['held', 'failed', 'again'])
+        .orWhere({ outcome_reason: 'to be started by hand' }),
+    )
+    .update({
+      outcome_kind: 'nothing',
+      outcome_reason: 'you dealt with it',
+      held: '[]',
+      gate: null,
+      again_of: null,
+      retry_at: null,
+    });
+  requireChanged(changed, 'There is nothing to deal with in this message.');
+  await told(trx, id);
+}
+
 /** It is settled what becomes of mail that came before. Throws where it was settled already. */
 export async function settleAgain(trx: Knex.Transaction, id: number, first: number): Promise<void> {
   const changed = await trx('arrivals').where({ id, again_of: first }).update({ again_of: null });

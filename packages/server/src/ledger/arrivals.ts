@@ -1,7 +1,9 @@
 import type { Arrival, OutcomeKind } from '@hatband/contract';
 import { Held } from '@hatband/core/rules';
+import { namesOf, Person } from '@hatband/core/tasks';
 import { z } from 'zod';
 import { missing } from '../errors.ts';
+import { listNamed } from '../named/registers.ts';
 import { parseJson, type ArrivalRow, type Store } from '../store/index.ts';
 import { viewTasks } from '../tasks/tasks.ts';
 
@@ -9,13 +11,20 @@ export interface ArrivalPage {
   limit: number;
   cursor?: number | undefined;
   outcome?: OutcomeKind | undefined;
+  /** A name or an address. */
+  person?: string | undefined;
 }
 
 /** Newest first; `cursor` is the `next` of the page before. */
-export async function listArrivals(store: Store, { limit, cursor, outcome }: ArrivalPage) {
+export async function listArrivals(store: Store, { limit, cursor, outcome, person }: ArrivalPage) {
   const query = store.read('arrivals').whereNull('same_as').orderBy('id', 'desc').limit(limit);
   if (cursor !== undefined) void query.where('id', '<', cursor);
   if (outcome !== undefined) void query.where('outcome_kind', outcome);
+  if (person !== undefined) {
+    const people = (await listNamed(store.read, 'people', Person)).map(({ body }) => body);
+    const known = JSON.stringify([...namesOf(person, { people })]);
+    void query.whereRaw('(name_is(asks_name, ?) OR name_is(asks_address, ?))', [known, known]);
+  }
   const rows = await query;
   return {
     items: await viewArrivals(store, rows),

@@ -1,5 +1,5 @@
 import { Reading } from '@hatband/core/reading';
-import { evaluate, type RuleVersion } from '@hatband/core/rules';
+import { BUILT_IN, builtInRule, evaluate, type RuleVersion } from '@hatband/core/rules';
 import type { Arrival } from '@hatband/contract';
 import { Failure, missing } from '../errors.ts';
 import { changePolicy } from '../intake/addresses.ts';
@@ -37,8 +37,8 @@ export async function startByHand(
   applying: Applying,
 ): Promise<Arrival> {
   const row = await storedMessage(store, id);
-  const rule = liveRule(applying, ruleId);
-  if (rule.definition.start.kind !== 'hand')
+  const rule = ruleId === BUILT_IN ? builtInRule : liveRule(applying, ruleId);
+  if (rule !== builtInRule && rule.definition.start.kind !== 'hand')
     throw new Failure('conflict', 'This rule starts by itself, not by hand.');
   if (row.gate !== null && row.outcome_kind === 'held')
     throw new Failure('conflict', 'This message waits at the door; let it in first.');

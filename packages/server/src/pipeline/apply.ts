@@ -15,7 +15,7 @@ import type { Clock } from '../clock.ts';
 import { shortened } from '../lengths.ts';
 import type { ArrivalRow } from '../store/index.ts';
 import { indexMessage } from '../search/indexMessage.ts';
-import { endWaiting } from '../tasks/endWaiting.ts';
+import { endWaiting } from './endWaiting.ts';
 import type { Arrived } from '../arrivals/arrived.ts';
 import { incomingOf } from './incomingOf.ts';
 import { threadOf } from './tasksKnownTo.ts';

@@ -36,29 +36,33 @@ export async function tasksKnownTo(
   { arrivalId, threadId, taskId, sameArrival }: Asked,
   reading: Reading,
 ): Promise<KnownTasks> {
-  const thread: TaskName[] = await survivors(db)
+  const thread = (await survivors(db)
     .join('arrivals', 'arrivals.id', 'tasks.arrival_id')
     .where({ thread_id: threadId })
-    .where('tasks.arrival_id', '<', arrivalId);
+    .where('tasks.arrival_id', '<', arrivalId)) as TaskName[];
   const references = referencesIn(reading);
-  const named: (TaskName & { reference: string })[] =
-    references.length === 0
-      ? []
-      : await survivors(db)
-          .join('task_references', 'tasks.id', 'task_references.task_id')
-          .whereIn('reference', references)
-          .where('tasks.arrival_id', '<', arrivalId)
-          .select('reference');
-  const [own]: TaskName[] = taskId === null ? [] : await survivors(db).where('tasks.id', taskId);
-  const again: TaskName[] =
-    sameArrival === null ? [] : await survivors(db).where('tasks.arrival_id', sameArrival);
+  const named = references.length === 0 ? [] : await namedBy(db, references, arrivalId);
+  const own = taskId === null ? [] : ((await survivors(db).where('tasks.id', taskId)) as TaskName[]);
+  const again =
+    sameArrival === null ? [] : ((await survivors(db).where('tasks.arrival_id', sameArrival)) as TaskName[]);
   return knownTasks({
     thread: thread.map(known),
     named: named.map((task) => ({ reference: task.reference, task: known(task) })),
-    ofAddress: own ? known(own) : null,
+    ofAddress: own[0] ? known(own[0]) : null,
     ofOriginal: again.map(known),
   });
 }
+
+const namedBy = (
+  db: Knex,
+  references: readonly string[],
+  arrivalId: number,
+): Promise<(TaskName & { reference: string })[]> =>
+  survivors(db)
+    .join('task_references', 'tasks.id', 'task_references.task_id')
+    .whereIn('reference', references)
+    .where('tasks.arrival_id', '<', arrivalId)
+    .select<(TaskName & { reference: string })[]>('reference');
 
 /** Tasks that are there, each with its name; instead of one that was merged into another, that other. */
 const survivors = (db: Knex) =>

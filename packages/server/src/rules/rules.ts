@@ -197,12 +197,18 @@ export async function listRuleNames(store: Store, live: CompiledRules): Promise<
       store.read.raw(`json_extract(${SHOWN}, '$.name') AS name, json_extract(${SHOWN}, '$.band') AS band`),
     );
   const problems = problemsOf(live);
+  const byHand = new Set(
+    live.rules.flatMap(({ version: { ruleId, definition } }) =>
+      definition.start.kind === 'hand' ? [ruleId] : [],
+    ),
+  );
   return rows.map(({ id, deleted_at, name, band }) => ({
     id,
     name,
     band: parseJson(Band, band),
     deleted: deleted_at !== null,
     isBroken: (problems.get(id) ?? []).length > 0,
+    isByHand: byHand.has(id),
   }));
 }
 

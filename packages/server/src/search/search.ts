@@ -29,8 +29,7 @@ export async function search(
 ): Promise<{ items: Found[]; more: boolean }> {
   const expression = searchExpression(query.words);
   if (expression === null) return { items: [], more: false };
-  const messages =
-    query.kind === 'task' ? [] : await select(db, messageSql(expression, query, context));
+  const messages = query.kind === 'task' ? [] : await select(db, messageSql(expression, query, context));
   const tasks = query.kind === 'message' ? [] : await select(db, taskSql(expression, query, context));
   const items: Found[] = [
     ...messages.map((row) => ({ kind: 'message' as const, ...shown(Row.parse(row)) })),

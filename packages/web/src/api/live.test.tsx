@@ -3,7 +3,7 @@ import { act, render, screen } from '@testing-library/react';
 import { beforeEach, expect, test, vi } from 'vitest';
 import { useLive } from './live.ts';
 import type { LiveNews } from './liveNews.ts';
-import { GAP_COUNT } from './stale.ts';
+import { RAIL_COUNTS } from './stale.ts';
 
 let tell: (news: LiveNews) => void;
 vi.mock('./liveStream.ts', () => ({
@@ -69,7 +69,7 @@ test('the gaps are counted once for many changes', async () => {
   let counted = 0;
   function Rail() {
     useLive();
-    useQuery({ queryKey: [GAP_COUNT], queryFn: () => (counted += 1) });
+    useQuery({ queryKey: [RAIL_COUNTS], queryFn: () => (counted += 1) });
     return null;
   }
   render(

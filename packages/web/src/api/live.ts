@@ -1,7 +1,7 @@
 import type { ChangeEvent } from '@hatband/contract';
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { GAP_COUNT, STALE } from './stale.ts';
+import { RAIL_COUNTS, STALE } from './stale.ts';
 import { listen } from './liveStream.ts';
 
 /** Keeps all queries true by the server's events. Answers whether the server is listening. */
@@ -39,7 +39,7 @@ function refresh(
     changes.flatMap((change) => (change.kind === 'everything' ? [] : STALE[change.kind])),
   );
   for (const key of stale) {
-    if (key === GAP_COUNT) invalidateSoon(key);
+    if (key === RAIL_COUNTS) invalidateSoon(key);
     else invalidate(client, [key]);
   }
 }

@@ -14,14 +14,20 @@ export const health = queryOptions({
   refetchInterval: 30_000,
 });
 
-export const arrivals = (outcome: OutcomeKind | undefined) =>
+/** Of an outcome, or of a person, the newest first. */
+export const arrivals = (of: { outcome?: OutcomeKind; person?: string }) =>
   infiniteQueryOptions({
-    queryKey: ['arrivals', 'list', outcome ?? 'all'],
+    queryKey: ['arrivals', 'list', of],
     queryFn: ({ pageParam }) =>
-      call(contract.listArrivals, { query: { limit: 60, cursor: pageParam, outcome } }),
+      call(contract.listArrivals, { query: { limit: 60, cursor: pageParam, ...of } }),
     initialPageParam: undefined as number | undefined,
     getNextPageParam: (page) => page.next ?? undefined,
   });
+
+export const attention = queryOptions({
+  queryKey: ['arrivals', 'attention'],
+  queryFn: () => call(contract.getAttention),
+});
 
 export const arrivalCounts = queryOptions({
   queryKey: ['arrivals', 'counts'],
@@ -33,6 +39,11 @@ export const arrivalSheet = (id: number) =>
     queryKey: ['arrivals', 'sheet', id],
     queryFn: () => call(contract.getArrival, { params: { id } }),
   });
+
+export const writers = queryOptions({
+  queryKey: ['arrivals', 'writers'],
+  queryFn: () => call(contract.listWriters),
+});
 
 export const ruleNames = queryOptions({
   queryKey: ['rules', 'names'],

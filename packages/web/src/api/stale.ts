@@ -4,20 +4,20 @@ import { useQueryClient } from '@tanstack/react-query';
 /** What can change: on the server, as its events tell it, or by the user's own signing in and out. */
 export type Changed = Exclude<ChangeEvent['kind'], 'everything'> | 'session';
 
-/** How many gaps there are, for the rail. */
-export const GAP_COUNT = 'gap count';
+/** How many gaps and proposals there are, for the rail. */
+export const RAIL_COUNTS = 'rail counts';
 
 /** The queries that each kind of change makes stale, by the first word of their keys; the only place that knows. */
 export const STALE: Record<Changed, readonly string[]> = {
-  arrival: ['arrivals', 'samples', 'rules', 'health', 'practice'],
-  task: ['tasks', 'arrivals', GAP_COUNT],
+  arrival: ['arrivals', 'search', 'samples', 'rules', 'health', 'practice'],
+  task: ['tasks', 'arrivals', 'search', RAIL_COUNTS],
   rule: ['rules', 'samples'],
   address: ['addresses', 'mailboxes'],
   mailbox: ['mailboxes', 'addresses'],
   practice: ['practice'],
   import: ['imports'],
   settings: ['settings', 'samples', 'health'],
-  project: ['projects', 'addresses', 'samples', 'rules', 'tasks', 'arrivals', GAP_COUNT],
+  project: ['projects', 'addresses', 'samples', 'rules', 'tasks', 'arrivals', RAIL_COUNTS],
   named: ['named', 'samples', 'rules'],
   act: ['acts'],
   view: ['views'],

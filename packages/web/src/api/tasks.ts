@@ -2,7 +2,7 @@ import * as contract from '@hatband/contract';
 import { isDone, Status, type TaskFilter, type TaskScope, type TaskView } from '@hatband/core/tasks';
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { call } from './call.ts';
-import { GAP_COUNT } from './stale.ts';
+import { RAIL_COUNTS } from './stale.ts';
 
 /** What is still to be done. */
 export const TO_DO: TaskFilter = {
@@ -37,11 +37,14 @@ export const taskCounts = (scope: TaskScope, filters: readonly TaskFilter[]) =>
     placeholderData: keepPreviousData,
   });
 
-/** How many tasks have gaps. */
-export const gapCount = queryOptions({
-  queryKey: [GAP_COUNT],
-  queryFn: async () =>
-    (await call(contract.countTasks, { body: { scope: 'open', filters: [GAPS] } })).counts[0] ?? 0,
+/** How many tasks have gaps, and of how many something is proposed. */
+export const railCounts = queryOptions({
+  queryKey: [RAIL_COUNTS],
+  queryFn: async () => {
+    const filters: TaskFilter[] = [GAPS, { all: [{ kind: 'proposals' }, TO_DO] }];
+    const { counts } = await call(contract.countTasks, { body: { scope: 'open', filters } });
+    return { gaps: counts[0] ?? 0, proposals: counts[1] ?? 0 };
+  },
 });
 
 export const views = queryOptions({ queryKey: ['views'], queryFn: () => call(contract.listViews) });

@@ -13,9 +13,14 @@ import { theme } from './theme.ts';
 
 const LedgerPage = lazy(() => import('../ledger/LedgerPage.tsx').then((m) => ({ default: m.LedgerPage })));
 const GapsPage = lazy(() => import('../gaps/GapsPage.tsx').then((m) => ({ default: m.GapsPage })));
+const PeoplePage = lazy(() => import('../people/PeoplePage.tsx').then((m) => ({ default: m.PeoplePage })));
+const ProposalsPage = lazy(() =>
+  import('../proposals/ProposalsPage.tsx').then((m) => ({ default: m.ProposalsPage })),
+);
+const SearchPage = lazy(() => import('../search/SearchPage.tsx').then((m) => ({ default: m.SearchPage })));
 const TasksPage = lazy(() => import('../tasks/TasksPage.tsx').then((m) => ({ default: m.TasksPage })));
 const RulesPage = lazy(() => import('../rules/RulesPage.tsx').then((m) => ({ default: m.RulesPage })));
-const TaskPage = lazy(() => import('../tasks/TaskPage.tsx').then((m) => ({ default: m.TaskPage })));
+const TaskPage = lazy(() => import('../taskPage/TaskPage.tsx').then((m) => ({ default: m.TaskPage })));
 const TablesPage = lazy(() => import('../tables/TablesPage.tsx').then((m) => ({ default: m.TablesPage })));
 const SettingsPage = lazy(() =>
   import('../settings/SettingsPage.tsx').then((m) => ({ default: m.SettingsPage })),
@@ -49,6 +54,9 @@ const router = createBrowserRouter([
     children: [
       { path: '/ledger/:id?', element: <LedgerPage /> },
       { path: '/gaps', element: <GapsPage /> },
+      { path: '/people/:who?', element: <PeoplePage /> },
+      { path: '/proposals', element: <ProposalsPage /> },
+      { path: '/search', element: <SearchPage /> },
       { path: '/tasks', element: <TasksPage /> },
       { path: '/tasks/:id', element: <TaskPage /> },
       { path: '/rules/:id?', element: <RulesPage /> },

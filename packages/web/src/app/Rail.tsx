@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { NavLink } from 'react-router';
 import { health, ruleNames } from '../api/queries.ts';
-import { gapCount } from '../api/tasks.ts';
+import { railCounts } from '../api/tasks.ts';
 import { useLive } from '../api/live.ts';
 import { useClock } from '../shared/clock.ts';
 import css from './App.module.css';
@@ -10,6 +10,8 @@ const SCREENS = [
   { to: '/ledger', name: 'Ledger' },
   { to: '/gaps', name: 'Gaps' },
   { to: '/tasks', name: 'Tasks' },
+  { to: '/proposals', name: 'Proposals' },
+  { to: '/people', name: 'People' },
   { to: '/rules', name: 'Rules' },
   { to: '/intake', name: 'Intake' },
   { to: '/practice', name: 'Practice' },
@@ -19,7 +21,11 @@ const SCREENS = [
 /** The side rail: where one can go, and whether mail is being received. */
 export function Rail() {
   const { data: rules } = useQuery(ruleNames);
-  const { data: gaps = 0 } = useQuery(gapCount);
+  const { data: counts } = useQuery(railCounts);
+  const signs: Readonly<Record<string, number | undefined>> = {
+    '/gaps': counts?.gaps,
+    '/proposals': counts?.proposals,
+  };
   const isBroken = rules?.items.some((rule) => rule.isBroken && !rule.deleted) ?? false;
   return (
     <nav className={css.rail} aria-label="Screens">
@@ -30,7 +36,7 @@ export function Rail() {
       {SCREENS.map(({ to, name }) => (
         <NavLink key={to} to={to}>
           {name}
-          {to === '/gaps' && gaps > 0 && <span className={css.sign}>{gaps}</span>}
+          {(signs[to] ?? 0) > 0 && <span className={css.sign}>{signs[to]}</span>}
           {to === '/rules' && isBroken && (
             <span className={css.sign} title="A live rule cannot work; its mail is held.">
               ⚠ broken

@@ -7,17 +7,18 @@ import { arrivalSheet, projects, task as taskQuery } from '../api/queries.ts';
 import { GAPS } from '../api/tasks.ts';
 import { MessageView } from '../ledger/MessageView.tsx';
 import { marksOf, type Pointed } from '../ledger/marks.ts';
+import { SearchBox } from '../search/SearchBox.tsx';
 import { LinkButton } from '../shared/page/LinkButton.tsx';
 import { Failed, Notice, PageHeader, Tabs } from '../shared/page/Page.tsx';
 import { useFilterNames } from '../tasks/filter/useFilterNames.ts';
 import { Foot } from '../tasks/Foot.tsx';
 import { TaskTable } from '../tasks/list/TaskTable.tsx';
 import { useWork } from '../tasks/list/useWork.ts';
-import { usePicked } from '../tasks/list/usePicked.ts';
+import { usePicked } from '../shared/usePicked.ts';
 import { useTaskList } from '../tasks/list/useTaskList.ts';
 import type { Asking } from '../tasks/PickedBar.tsx';
 import css from './Gaps.module.css';
-import { useGaps, type Gaps } from './useGaps.ts';
+import { useGaps, type Gaps } from '../shared/task/useGaps.ts';
 
 const GROUPS = [
   { value: 'project', name: 'by project' },
@@ -35,6 +36,7 @@ export function GapsPage() {
     <div className={css.page}>
       <PageHeader title="Gaps">
         <Tabs tabs={[...GROUPS]} value={group} onChange={setGroup} />
+        <SearchBox />
       </PageHeader>
       {data && <GapGrid key={group} group={group} gaps={gaps} names={names} />}
     </div>

@@ -1,12 +1,14 @@
 import type { Arrival } from '@hatband/contract';
 import { screen, within } from '@testing-library/react';
-import { expect, test } from 'vitest';
+import { expect, test, vi } from 'vitest';
 import { arrival, health } from '../../test/made.ts';
 import { show } from '../../test/show.tsx';
 import { ArrivalList } from './ArrivalList.tsx';
 
+const NONE_PICKED = { ids: new Set<number>(), toggle: vi.fn(), pickTo: vi.fn(), letGo: vi.fn() };
+
 function showList(items: Arrival[]) {
-  return show(<ArrivalList outcome={undefined} openId={null} />, {
+  return show(<ArrivalList outcome={undefined} openId={null} picked={NONE_PICKED} />, {
     'GET /api/arrivals': () => ({ items, next: null }),
     'GET /api/rule-names': () => ({ items: [] }),
     'GET /api/health': () => health,

@@ -2,12 +2,13 @@ import type { Arrival, OutcomeKind, RuleName } from '@hatband/contract';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import type { KeyboardEvent } from 'react';
 import { Fragment } from 'react';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { arrivals, ruleNames } from '../api/queries.ts';
 import { Band, PriorityBar } from '../shared/page/Band.tsx';
 import { dayHeading, dayText, useClock } from '../shared/clock.ts';
 import { Foreign } from '../shared/page/Foreign.tsx';
 import { Failed, Notice } from '../shared/page/Page.tsx';
+import type { Picked } from '../shared/usePicked.ts';
 import { FirstTask } from './FirstTask.tsx';
 import css from './Ledger.module.css';
 import { wantSheetFocus } from './sheetFocus.ts';
@@ -16,11 +17,13 @@ import { wantSheetFocus } from './sheetFocus.ts';
 export function ArrivalList({
   outcome,
   openId,
+  picked,
 }: {
   outcome: OutcomeKind | undefined;
   openId: number | null;
+  picked: Picked;
 }) {
-  const list = useInfiniteQuery(arrivals(outcome));
+  const list = useInfiniteQuery(arrivals(outcome === undefined ? {} : { outcome }));
   const { data: ruleList } = useQuery(ruleNames);
   const clock = useClock();
   if (list.error) return <Failed error={list.error} retry={() => void list.refetch()} />;
@@ -28,7 +31,14 @@ export function ArrivalList({
   const items = list.data.pages.flatMap((page) => page.items);
   if (items.length === 0) return <Empty filtered={outcome !== undefined} />;
   return (
-    <div className={css.list} onKeyDown={moveFocus} role="navigation" aria-label="Arrivals">
+    <div
+      className={css.list}
+      onKeyDown={(event) => {
+        moveFocus(event, items, picked);
+      }}
+      role="navigation"
+      aria-label="Arrivals"
+    >
       {items.map((arrival, i) => {
         const day = clock.dayOf(arrival.receivedAt);
         const previous = items[i - 1];
@@ -40,6 +50,7 @@ export function ArrivalList({
             <ArrivalLine
               arrival={arrival}
               open={arrival.id === openId}
+              picked={picked}
               // One stop for the Tab key: the open line, else the first.
               isStop={items.some(({ id }) => id === openId) ? arrival.id === openId : i === 0}
               rule={ruleList?.items.find((r) => r.id === arrival.outcome.ruleId)}
@@ -61,51 +72,84 @@ export function ArrivalList({
   );
 }
 
-/** Arrow keys go from line to line; Enter goes on into the sheet that it opens. */
-function moveFocus(event: KeyboardEvent<HTMLElement>): void {
+/** Arrow keys go from line to line, with Shift they pick, as Space does; Enter goes on into the sheet that it opens. */
+function moveFocus(event: KeyboardEvent<HTMLElement>, items: readonly Arrival[], picked: Picked): void {
   if (event.key === 'Enter') wantSheetFocus();
-  if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+  if (event.key === 'Escape') picked.letGo();
+  if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp' && event.key !== ' ') return;
   const lines = [...event.currentTarget.querySelectorAll<HTMLElement>('a')];
-  const at = lines.indexOf(document.activeElement as HTMLElement);
-  lines[at + (event.key === 'ArrowDown' ? 1 : -1)]?.focus();
+  const at = lines.findIndex((line) => line === document.activeElement);
+  const here = items[at];
+  if (!here) return;
   event.preventDefault();
+  if (event.key === ' ') {
+    picked.toggle(here.id);
+    return;
+  }
+  const next = at + (event.key === 'ArrowDown' ? 1 : -1);
+  const beside = items[next];
+  if (event.shiftKey && beside) {
+    if (!picked.ids.has(here.id)) picked.toggle(here.id);
+    picked.pickTo(beside.id);
+  }
+  lines[next]?.focus();
 }
 
 function ArrivalLine({
   arrival,
   open,
+  picked,
   isStop,
   rule,
 }: {
   arrival: Arrival;
   open: boolean;
+  picked: Picked;
   isStop: boolean;
   rule: RuleName | undefined;
 }) {
   const clock = useClock();
+  const { search } = useLocation();
   const waiting = arrival.outcome.kind === 'waiting';
+  const n = [...picked.ids].indexOf(arrival.id) + 1;
   return (
-    <Link
-      to={`/ledger/${String(arrival.id)}`}
-      className={css.line}
-      aria-current={open ? 'true' : undefined}
-      tabIndex={isStop ? 0 : -1}
-    >
-      <Band band={rule?.band ?? null} />
-      <time className={css.time}>{clock.time(arrival.receivedAt)}</time>
-      <span className={css.what}>
-        <span className={css.subject}>
-          {waiting ? 'A message' : <Foreign words={arrival.subject || '(no subject)'} />}
-        </span>
-        {!waiting && (
-          <span className={css.from}>
-            <Foreign words={arrival.asks.name || arrival.asks.address || 'no sender'} />
-            {arrival.deliveries > 1 && `, came ${String(arrival.deliveries)} times`}
+    <div className={css.row}>
+      <button
+        type="button"
+        tabIndex={-1}
+        className={css.pick}
+        aria-pressed={n > 0}
+        aria-label={`pick: ${arrival.subject}`}
+        title="pick, with Shift all from the last one"
+        onClick={(event) => {
+          if (event.shiftKey) picked.pickTo(arrival.id);
+          else picked.toggle(arrival.id);
+        }}
+      >
+        {n > 0 ? n : ''}
+      </button>
+      <Link
+        to={`/ledger/${String(arrival.id)}${search}`}
+        className={css.line}
+        aria-current={open ? 'true' : undefined}
+        tabIndex={isStop ? 0 : -1}
+      >
+        <Band band={rule?.band ?? null} />
+        <time className={css.time}>{clock.time(arrival.receivedAt)}</time>
+        <span className={css.what}>
+          <span className={css.subject}>
+            {waiting ? 'A message' : <Foreign words={arrival.subject || '(no subject)'} />}
           </span>
-        )}
-        <Became arrival={arrival} />
-      </span>
-    </Link>
+          {!waiting && (
+            <span className={css.from}>
+              <Foreign words={arrival.asks.name || arrival.asks.address || 'no sender'} />
+              {arrival.deliveries > 1 && `, came ${String(arrival.deliveries)} times`}
+            </span>
+          )}
+          <Became arrival={arrival} />
+        </span>
+      </Link>
+    </div>
   );
 }
 

@@ -1,7 +1,7 @@
 import type { Arrival, ReadMessage } from '@hatband/contract';
 import type { Part } from '@hatband/core/anatomy';
 import { Fragment } from 'react';
-import { Foreign } from '../shared/page/Foreign.tsx';
+import { PersonLink } from '../shared/page/PersonLink.tsx';
 import { dayText, useClock } from '../shared/clock.ts';
 import { hueOf, washOf } from '../shared/page/hues.ts';
 import { AttachmentLink } from '../shared/page/AttachmentLink.tsx';
@@ -100,11 +100,10 @@ function Sender({ arrival, read }: { arrival: Arrival; read: ReadMessage }) {
   const clock = useClock();
   const { message } = read;
   const sent = message.sentAt ?? null;
-  const name = message.from?.name || message.from?.address || 'no sender';
   return (
     <p className={css.sender}>
       {read.anatomy.forwarded ? 'forwarded by ' : ''}
-      <Foreign words={name} />,{' '}
+      {message.from ? <PersonLink who={message.from} /> : 'no sender'},{' '}
       {sent ? dayText(sent.slice(0, 16), clock.today) : `arrived ${clock.ago(arrival.receivedAt)}`}
       {arrival.deliveries > 1 && `, came ${String(arrival.deliveries)} times`}
       {message.from && <MakePerson mailbox={message.from} />}
@@ -156,7 +155,9 @@ function InnerSender({ read: { anatomy } }: { read: ReadMessage }) {
   if (!anatomy.who) return null;
   return (
     <p className={css.inner}>
-      <b>{anatomy.who.name || anatomy.who.address}</b>
+      <b>
+        <PersonLink who={anatomy.who} />
+      </b>
       {anatomy.who.name !== '' && anatomy.who.address !== '' && ` · ${anatomy.who.address}`}
       {anatomy.sentAt && ` · ${dayText(anatomy.sentAt.slice(0, 16), clock.today)}`}
       <MakePerson mailbox={anatomy.who} />

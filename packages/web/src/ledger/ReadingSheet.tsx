@@ -16,20 +16,7 @@ import { ValueLine } from './ValueLine.tsx';
 const Why = lazy(() => import('./Why.tsx').then((m) => ({ default: m.Why })));
 
 /** A message with the places its values were read from, and its tasks beside it. */
-export function ReadingSheet({ id }: { id: number | null }) {
-  if (id === null) {
-    return (
-      <div className={css.sheet}>
-        <Notice title="Choose a message">
-          It opens here, with the places marked from which its task was read.
-        </Notice>
-      </div>
-    );
-  }
-  return <OpenSheet id={id} />;
-}
-
-function OpenSheet({ id }: { id: number }) {
+export function ReadingSheet({ id }: { id: number }) {
   const { data, error, refetch } = useQuery(arrivalSheet(id));
   if (error) {
     return (

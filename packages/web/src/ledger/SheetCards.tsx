@@ -5,6 +5,7 @@ import { AgainNote } from './AgainNote.tsx';
 import { DoorNote } from './DoorNote.tsx';
 import { Effects } from './Effects.tsx';
 import { HeldNote } from './HeldNote.tsx';
+import { Proposals } from '../proposals/Proposals.tsx';
 import type { Pointed } from './marks.ts';
 import { PossibleTasks } from './PossibleTasks.tsx';
 import css from './ReadingSheet.module.css';
@@ -31,6 +32,7 @@ export function SheetCards({ sheet, pointed, onPoint }: Props) {
           who={read?.anatomy.who ?? null}
         />
       ))}
+      <Proposals of={{ arrival: arrival.id }} />
       <Remarks remarks={sheet.remarks} />
       <DoorNote arrival={arrival} />
       {sheet.before && <AgainNote arrivalId={arrival.id} kind={arrival.outcome.kind} before={sheet.before} />}

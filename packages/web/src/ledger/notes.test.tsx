@@ -50,7 +50,14 @@ test('mail that a broken rule holds says so, and how to mend it', async () => {
   show(<HeldNote arrivalId={3} held={held} />, {
     'GET /api/rule-names': () => ({
       items: [
-        { id: 'r1', name: 'Loans', band: { hue: 'slate', pattern: 'plain' }, deleted: false, isBroken: true },
+        {
+          id: 'r1',
+          name: 'Loans',
+          band: { hue: 'slate', pattern: 'plain' },
+          deleted: false,
+          isBroken: true,
+          isByHand: false,
+        },
       ],
     }),
   });

@@ -2,7 +2,7 @@ import type { FilterNames } from '@hatband/core/tasks';
 import type { ReactNode } from 'react';
 import { ErrorLine } from '../shared/page/Page.tsx';
 import { ConflictNote } from './ConflictNote.tsx';
-import type { Picked } from './list/usePicked.ts';
+import type { Picked } from '../shared/usePicked.ts';
 import type { Work } from './list/useWork.ts';
 import { PickedBar, type Asking } from './PickedBar.tsx';
 import css from './Tasks.module.css';

@@ -67,7 +67,11 @@ function page(tasks: Task[], more: Parameters<typeof show>[1] = {}, url = '/task
   );
 }
 
-const titles = () => screen.getAllByRole('link').map((link) => link.textContent);
+const titles = () =>
+  screen
+    .getAllByRole('link')
+    .filter((link) => link.getAttribute('href')?.startsWith('/tasks/'))
+    .map((link) => link.textContent);
 /** The line of the first task. */
 async function firstLine() {
   const line = (await screen.findByRole('link', { name: 'One crate' })).closest('[role=row]');

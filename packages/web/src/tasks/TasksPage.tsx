@@ -1,15 +1,16 @@
 import type { TaskView } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate, useSearchParams } from 'react-router';
+import { useLocation, useNavigate, useSearchParams } from 'react-router';
 import { projects } from '../api/queries.ts';
-import { taskCounts, TO_DO, views } from '../api/tasks.ts';
-import { Failed, Notice, PageHeader, Tabs } from '../shared/page/Page.tsx';
+import { views } from '../api/tasks.ts';
+import { Failed, Notice, PageHeader } from '../shared/page/Page.tsx';
+import { SearchBox } from '../search/SearchBox.tsx';
 import { FilterSentence } from './filter/FilterSentence.tsx';
 import { useFilterNames } from './filter/useFilterNames.ts';
 import { TaskTable } from './list/TaskTable.tsx';
 import type { GridActions } from './list/useGridKeys.ts';
-import { usePicked } from './list/usePicked.ts';
+import { usePicked } from '../shared/usePicked.ts';
 import { useWork } from './list/useWork.ts';
 import { useTaskList } from './list/useTaskList.ts';
 import { urlOfView, viewOfUrl, type ShownView } from './list/viewUrl.ts';
@@ -18,6 +19,7 @@ import { Sums, type Asking } from './PickedBar.tsx';
 import css from './Tasks.module.css';
 import { ViewOptions } from './ViewOptions.tsx';
 import { ViewState } from './ViewState.tsx';
+import { ViewTabs } from './ViewTabs.tsx';
 
 /** Tasks as a view shows them: filtered, grouped, in order, changed in place or many at once. */
 export function TasksPage() {
@@ -36,6 +38,7 @@ export function TasksPage() {
     <div className={css.page}>
       <PageHeader title="Tasks">
         <ViewTabs shown={shown} onGo={go} />
+        <SearchBox />
       </PageHeader>
       <ViewedTasks
         key={name}
@@ -46,31 +49,6 @@ export function TasksPage() {
         onGo={go}
       />
     </div>
-  );
-}
-
-/** The views that there always are, and those that were saved. */
-function ViewTabs({ shown, onGo }: { shown: ShownView; onGo: (name: string) => void }) {
-  const { data } = useQuery(views);
-  const saved = data?.items ?? [];
-  const { data: open } = useQuery(taskCounts('open', [TO_DO, ...saved.map(({ view }) => view.filter)]));
-  const { data: bin } = useQuery(taskCounts('bin', [{ all: [] }]));
-  const counts = open?.counts.length === saved.length + 1 ? open.counts : [];
-  return (
-    <Tabs
-      tabs={[
-        { value: 'open', name: 'open', count: counts[0] },
-        ...saved.map(({ id, name, view }, i) => ({
-          value: id,
-          name,
-          count: view.scope === 'open' ? counts[i + 1] : undefined,
-        })),
-        { value: 'done', name: 'done' },
-        { value: 'bin', name: 'bin', count: bin?.counts[0] },
-      ]}
-      value={shown.saved?.id ?? shown.base.scope}
-      onChange={onGo}
-    />
   );
 }
 
@@ -91,9 +69,10 @@ function ViewedTasks({ shown, onChange, onGo }: ViewedProps) {
   const own = (known?.items ?? []).flatMap(({ fields }) => fields);
   const work = useWork(list);
   const navigate = useNavigate();
+  const { search } = useLocation();
   const isBin = view.scope === 'bin';
   const actions: GridActions = {
-    open: (id) => void navigate(`/tasks/${String(id)}`),
+    open: (id) => void navigate(`/tasks/${String(id)}${search}`),
     complete: (ids) => { work.change(ids, { status: 'completed' }); },
     remove: (ids) => { work.change(ids, { deleted: !isBin }); },
     ask: (what, ids) => {
@@ -150,6 +129,12 @@ function Empty({ shown: { saved, base, view } }: { shown: ShownView }) {
   switch (base.scope) {
     case 'bin':
       return <Notice title="The bin is empty">What you delete lies here for 30 days.</Notice>;
+    case 'waiting':
+      return (
+        <Notice title="Nothing waits">
+          A task that waits for somebody’s answer stands here until the mail or the day comes.
+        </Notice>
+      );
     case 'done':
       return <Notice title="Nothing is done yet">Tick a task under “open” and it moves here.</Notice>;
     default:

@@ -1,5 +1,5 @@
 import { undoAct, type Act } from '@hatband/contract';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useEffectEvent } from 'react';
 import { acts } from '../api/tasks.ts';
 import { call } from '../api/call.ts';
@@ -15,10 +15,17 @@ import css from './Tasks.module.css';
 export function WhatYouDid() {
   const { data } = useQuery(acts);
   const refresh = useRefresh();
+  const client = useQueryClient();
   const undo = useMutation({
     mutationFn: ({ id, back }: { id: string; back: boolean }) =>
       call(undoAct, { params: { id }, body: { undo: back } }),
-    onSettled: () => refresh('act', 'task'),
+    onSuccess: ({ act }) => {
+      client.setQueryData(acts.queryKey, (known) =>
+        known ? { items: known.items.map((each) => (each.id === act.id ? act : each)) } : known,
+      );
+    },
+    // The next key is heard before all is asked anew.
+    onSettled: () => void refresh('act', 'task'),
   });
   const items = data?.items ?? [];
   const last = items.find(({ undone }) => !undone);

@@ -39,6 +39,9 @@ async function searchTasks(db: Knex): Promise<void> {
     `CREATE TRIGGER task_search_change AFTER UPDATE OF title, assignee, section, notes, own_fields, tags, checklist ON tasks BEGIN UPDATE task_search SET title = NEW.title, words = ${WORDS} WHERE rowid = NEW.id; END`,
   );
   await db.raw(
+    'CREATE TRIGGER task_search_remove AFTER DELETE ON tasks BEGIN DELETE FROM task_search WHERE rowid = OLD.id; END',
+  );
+  await db.raw(
     `CREATE TRIGGER task_search_comment AFTER INSERT ON comments BEGIN UPDATE task_search SET comments = comments || ' ' || NEW.text WHERE rowid = NEW.task_id; END`,
   );
   await db.raw(
@@ -64,9 +67,14 @@ interface OldMailbox {
 
 async function searchMessages(db: Knex): Promise<void> {
   await db.raw(SEARCHED('message_search', 'subject, people, text, attachments'));
-  const rows = await db('arrivals').where({ state: 'applied' }).whereNotNull('reading_id').select('id', 'reading_id');
+  const rows = await db('arrivals')
+    .where({ state: 'applied' })
+    .whereNotNull('reading_id')
+    .select('id', 'reading_id');
   for (const { id, reading_id } of rows) {
-    const reading = await db('readings').where({ id: reading_id ?? 0 }).first('body');
+    const reading = await db('readings')
+      .where({ id: reading_id ?? 0 })
+      .first('body');
     if (!reading) continue;
     const { message, anatomy } = JSON.parse(inflateRawSync(reading.body).toString()) as OldReading;
     const people = [message.from, anatomy.who, ...message.to, ...message.cc];

@@ -19,6 +19,7 @@ const COLUMNS: Record<TaskFieldName, FieldSql> = {
   status: { text: 'tasks.status' },
   rule: { text: 'tasks.rule_id' },
   asks: { text: "coalesce(nullif(arrivals.asks_name, ''), arrivals.asks_address)" },
+  waitingFor: { text: 'tasks.waiting_for' },
   created: { text: 'tasks.created_at' },
   changed: { text: 'tasks.changed_at' },
   completed: { text: 'tasks.completed_at' },

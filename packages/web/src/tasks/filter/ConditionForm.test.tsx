@@ -28,6 +28,7 @@ function form(condition: TaskCondition | null) {
           band: { hue: 'slate', pattern: 'plain' },
           deleted: false,
           isBroken: false,
+          isByHand: false,
         },
       ],
     }),

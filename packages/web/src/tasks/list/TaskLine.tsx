@@ -3,18 +3,20 @@ import { isDone, type FilterNames } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { Checkbox } from 'antd';
 import type { CSSProperties } from 'react';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { ruleNames } from '../../api/queries.ts';
 import { useClock } from '../../shared/clock.ts';
 import { Band, PriorityBar } from '../../shared/page/Band.tsx';
+import { PersonLink } from '../../shared/page/PersonLink.tsx';
 import { Foreign } from '../../shared/page/Foreign.tsx';
 import { EmptyWord } from '../../shared/task/None.tsx';
+import { isWaiting } from '../../shared/task/isWaiting.ts';
 import { TabStop } from '../../shared/task/InPlace.tsx';
 import { TaskField } from '../../shared/task/TaskField.tsx';
 import { isRight } from './columns.ts';
 import css from './TaskTable.module.css';
 import type { Settling } from './settling.ts';
-import type { Picked } from './usePicked.ts';
+import type { Picked } from '../../shared/usePicked.ts';
 
 interface Props {
   /** Null until it has come. */
@@ -148,15 +150,9 @@ interface CellProps {
 function Cell({ isGap, task, field, names, isStop, onChange }: CellProps) {
   const clock = useClock();
   const tabIndex = isStop ? 0 : -1;
-  if (field === 'title')
-    return (
-      <span className={css.title}>
-        <Link to={`/tasks/${String(task.id)}`} tabIndex={tabIndex}>
-          <Foreign words={task.title} />
-        </Link>
-        <PriorityBar priority={task.priority} />
-      </span>
-    );
+  if (field === 'title') return <TitleCell task={task} tabIndex={tabIndex} />;
+  if (field === 'asks')
+    return <PersonLink who={{ name: task.source.from, address: '' }} tabIndex={tabIndex} />;
   const fixed = fixedWords(task, field, names, clock.ago);
   if (fixed !== null)
     return (
@@ -176,6 +172,24 @@ function Cell({ isGap, task, field, names, isStop, onChange }: CellProps) {
   );
 }
 
+function TitleCell({ task, tabIndex }: { task: Task; tabIndex: number }) {
+  const clock = useClock();
+  const { pathname, search } = useLocation();
+  return (
+    <span className={css.title}>
+      <Link to={`/tasks/${String(task.id)}${pathname === '/tasks' ? search : ''}`} tabIndex={tabIndex}>
+        <Foreign words={task.title} />
+      </Link>
+      <PriorityBar priority={task.priority} />
+      {task.waiting && (
+        <small className={css.waiting}>
+          {isWaiting(task, clock.today) ? 'waits' : 'waited'} for <Foreign words={task.waiting.for} />
+        </small>
+      )}
+    </span>
+  );
+}
+
 /** What stands in columns that nobody writes. */
 function fixedWords(
   task: Task,
@@ -184,8 +198,8 @@ function fixedWords(
   ago: (at: string) => string,
 ): string | null {
   switch (field) {
-    case 'asks':
-      return task.source.from;
+    case 'waitingFor':
+      return task.waiting?.for ?? '';
     case 'rule':
       return task.ruleId === null ? 'unclaimed' : names.value('rule', task.ruleId);
     case 'created':

@@ -10,7 +10,7 @@ import type { Settling } from './settling.ts';
 import { TaskLine } from './TaskLine.tsx';
 import css from './TaskTable.module.css';
 import { useGridKeys, type GridActions } from './useGridKeys.ts';
-import type { Picked } from './usePicked.ts';
+import type { Picked } from '../../shared/usePicked.ts';
 import { useTaskRows, type Line, type TaskList } from './useTaskList.ts';
 
 const LINE = 32;

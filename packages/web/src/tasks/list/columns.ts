@@ -3,7 +3,7 @@ import type { StoredProject } from '@hatband/contract';
 
 /** What can be shown beside a task's title. */
 const ALWAYS = [
-  'due', 'start', 'deadline', 'project', 'section', 'assignee', 'priority', 'tags', 'effort', 'status', 'asks', 'rule',
+  'due', 'start', 'deadline', 'project', 'section', 'assignee', 'priority', 'tags', 'effort', 'status', 'asks', 'waitingFor', 'rule',
   'notes', 'created', 'changed', 'completed',
 ]; // prettier-ignore
 

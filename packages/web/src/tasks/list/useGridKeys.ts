@@ -1,6 +1,6 @@
 import { flushSync } from 'react-dom';
 import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
-import type { Picked } from './usePicked.ts';
+import type { Picked } from '../../shared/usePicked.ts';
 import type { Line } from './useTaskList.ts';
 
 /** What the keys of the grid do with the picked tasks, or with the one where one is. */

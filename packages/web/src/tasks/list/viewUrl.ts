@@ -15,7 +15,7 @@ const AS = 'as';
 
 /** Tasks to be done by their due dates; the done and the deleted ones by when they became so. */
 export function scopeView(scope: TaskScope): TaskView {
-  if (scope === 'open' || scope === 'all') return TaskView.parse({ scope });
+  if (scope === 'open' || scope === 'waiting' || scope === 'all') return TaskView.parse({ scope });
   return TaskView.parse({
     scope,
     sort: [{ field: scope === 'done' ? 'completed' : 'changed', descending: true }],

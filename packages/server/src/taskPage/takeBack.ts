@@ -7,9 +7,9 @@ import { Failure, missing } from '../errors.ts';
 import { listProjects } from '../named/projects.ts';
 import type { Store, TaskRow } from '../store/index.ts';
 import type { ChangedField, RawValue } from '../tasks/columns.ts';
-import { changedField } from '../tasks/history.ts';
+import { changedField } from './history.ts';
 import { keptValue, writeValues } from '../tasks/writeValues.ts';
-import { keepAct } from './acts.ts';
+import { keepAct } from '../acts/acts.ts';
 
 /** Gives a field the value back that it had before one change. Throws where something else changed it since. */
 export const takeBack = (store: Store, changeId: number, clock: Clock): Promise<Act> =>
@@ -40,7 +40,7 @@ async function rawOf(
   kept: string | null,
 ): Promise<RawValue> {
   const own = ownNameOf(field);
-  if (own === null) return kept ?? (EMPTY[field] ?? null);
+  if (own === null) return kept ?? EMPTY[field] ?? null;
   if (kept === null) return null;
   const project = (await listProjects(trx)).find(({ id }) => id === project_id);
   const kind = project?.fields.find(({ name }) => name === own)?.kind;

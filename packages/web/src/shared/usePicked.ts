@@ -10,7 +10,7 @@ export interface Picked {
   letGo: () => void;
 }
 
-/** The tasks that are picked. */
+/** The lines of a list that are picked. */
 export function usePicked(order: readonly number[]): Picked {
   const [ids, setIds] = useState<ReadonlySet<number>>(new Set());
   const [last, setLast] = useState<number | null>(null);

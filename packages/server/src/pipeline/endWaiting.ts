@@ -3,7 +3,7 @@ import { findPerson, Person, sameName } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { listNamed } from '../named/registers.ts';
-import { writeValues } from './writeValues.ts';
+import { writeValues } from '../tasks/writeValues.ts';
 
 interface Came {
   threadId: number;
@@ -15,10 +15,7 @@ interface Came {
 }
 
 /** Brings the tasks back that wait for a person whose mail came in their thread, or speaks of them. */
-export async function endWaiting(
-  trx: Knex.Transaction,
-  { threadId, who, taskIds, at }: Came,
-): Promise<void> {
+export async function endWaiting(trx: Knex.Transaction, { threadId, who, taskIds, at }: Came): Promise<void> {
   if (who === null) return;
   const waiting = await trx('tasks')
     .whereNotNull('waiting_for')

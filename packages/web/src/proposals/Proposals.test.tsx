@@ -10,9 +10,9 @@ const answers = {
 };
 
 test('what a message proposes is done only when the user says so', async () => {
-  const { user, asked } = show(<Proposals taskId={7} />, {
+  const { user, asked } = show(<Proposals of={{ task: 7 }} />, {
     ...answers,
-    'GET /api/tasks/7/proposals': () => ({
+    'GET /api/proposals': () => ({
       items: [
         {
           id: 4,
@@ -21,12 +21,13 @@ test('what a message proposes is done only when the user says so', async () => {
           words: 'make that Tuesday',
           from: 'Orla',
           arrivalId: 9,
+          task: { id: 7, title: 'Loan form', now: '2026-12-03' },
           at: '2026-11-24T14:10:00Z',
         },
       ],
     }),
     'POST /api/proposals/4': () => task(),
   });
-  await user.click(await screen.findByRole('button', { name: 'Make it due Tue 8 Dec' }));
+  await user.click(await screen.findByRole('button', { name: /^Make it due Tue 8 Dec/ }));
   expect(asked.find(({ method }) => method === 'POST')).toMatchObject({ body: { accept: true } });
 });

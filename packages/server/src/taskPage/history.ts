@@ -1,13 +1,6 @@
 import type { HistoryLine } from '@hatband/contract';
 import { dayText } from '@hatband/core/dates';
-import {
-  ChecklistLine,
-  labelOfField,
-  ownField,
-  sayDuration,
-  Value,
-  wordsOfValue,
-} from '@hatband/core/tasks';
+import { ChecklistLine, labelOfField, ownField, sayDuration, Value, wordsOfValue } from '@hatband/core/tasks';
 import { FieldEvidence } from '@hatband/core/rules';
 import type { Knex } from 'knex';
 import { z } from 'zod';
@@ -15,8 +8,8 @@ import { missing } from '../errors.ts';
 import { listProjects } from '../named/projects.ts';
 import { ruleNames } from '../ruleVersions/ruleNames.ts';
 import { parseJson, type TaskChangeRow, type TaskRow } from '../store/index.ts';
-import { isChangedField, type ChangedField } from './columns.ts';
-import { keptValue } from './writeValues.ts';
+import { isChangedField, type ChangedField } from '../tasks/columns.ts';
+import { keptValue } from '../tasks/writeValues.ts';
 
 /** What copies of a task have in front of their item keys. */
 export const COPY = 'copy:';
@@ -26,7 +19,8 @@ const UNTOLD = ['place', 'mergedInto'];
 const MOST = 300;
 
 /** What a line of the history is about. */
-export const changedField = (field: string): ChangedField => (isChangedField(field) ? field : ownField(field));
+export const changedField = (field: string): ChangedField =>
+  isChangedField(field) ? field : ownField(field);
 
 /** What happened to a task, the newest first. */
 export async function historyOf(db: Knex, id: number, now: Date): Promise<HistoryLine[]> {
@@ -38,8 +32,7 @@ export async function historyOf(db: Knex, id: number, now: Date): Promise<Histor
     .orderBy('id', 'desc')
     .limit(MOST);
   const first = rows.at(-1);
-  const isMade = ({ run, actor }: TaskChangeRow) =>
-    first !== undefined && run === first.run && (actor === 'rule' || isCopy(task));
+  const isMade = ({ run, actor }: TaskChangeRow) => run === first?.run && (actor === 'rule' || isCopy(task));
   const say = await sayer(db, now);
   return [
     ...rows
@@ -74,7 +67,6 @@ async function nameOfRule(db: Knex, { rule_id, evidence }: TaskRow): Promise<str
 
 const OTHER_NAMES: Partial<Record<string, string>> = {
   checklist: 'checklist',
-  waitingFor: 'waiting for',
   waitingUntil: 'waiting until',
 };
 

@@ -7,12 +7,12 @@ import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { parseJson, record, type Store, type TaskRow } from '../store/index.ts';
 import { fieldsOf } from '../tasks/columns.ts';
-import { COPY } from '../tasks/history.ts';
+import { COPY } from './history.ts';
 import { placeAt } from '../tasks/place.ts';
 import { saveReferences } from '../tasks/references.ts';
 import { writeValues, type By, type Step } from '../tasks/writeValues.ts';
-import { keepAct } from './acts.ts';
-import { requireRevision } from './changeTasks.ts';
+import { keepAct } from '../acts/acts.ts';
+import { requireRevision } from '../acts/changeTasks.ts';
 
 interface Seen {
   id: number;
@@ -60,7 +60,8 @@ async function copy(
   by: By,
 ): Promise<{ id: number; step: Step }> {
   const { id: _, ...columns } = row;
-  if (row.deleted_at !== null) throw new Failure('conflict', 'This task lies in the bin; bring it back first.');
+  if (row.deleted_at !== null)
+    throw new Failure('conflict', 'This task lies in the bin; bring it back first.');
   const evidence = Object.entries(parseJson(FieldEvidence, row.evidence)).filter(
     ([field]) => own.title === undefined || (field !== 'title' && !(field in own)),
   );

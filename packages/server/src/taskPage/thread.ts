@@ -1,7 +1,7 @@
 import type { TaskThread } from '@hatband/contract';
 import type { Knex } from 'knex';
 import { missing } from '../errors.ts';
-import { withMerged } from './merged.ts';
+import { withMerged } from '../tasks/merged.ts';
 
 const MOST = 100;
 
@@ -15,12 +15,10 @@ export async function threadOfTask(db: Knex, id: number): Promise<TaskThread> {
   const messages = await db('arrivals')
     .whereNull('same_as')
     .where((either) =>
-      either
-        .whereIn('id', [...sources, ...spoken.flatMap((row) => row.arrival_id ?? [])])
-        .orWhereIn(
-          'thread_id',
-          threads.flatMap((row) => row.thread_id ?? []),
-        ),
+      either.whereIn('id', [...sources, ...spoken.flatMap((row) => row.arrival_id ?? [])]).orWhereIn(
+        'thread_id',
+        threads.flatMap((row) => row.thread_id ?? []),
+      ),
     )
     .orderBy('id')
     .limit(MOST)

@@ -1,8 +1,8 @@
 import type { Task } from '@hatband/contract';
 import { gapsIn, requiredField, requirementsOf } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
-import { projects } from '../api/queries.ts';
-import { valueOf } from '../shared/task/valueOf.ts';
+import { projects } from '../../api/queries.ts';
+import { valueOf } from './valueOf.ts';
 
 export interface Gaps {
   /** The fields that some project, or the inbox, requires; as columns have them. */

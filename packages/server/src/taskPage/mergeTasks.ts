@@ -5,8 +5,8 @@ import { Failure, missing } from '../errors.ts';
 import type { Store } from '../store/index.ts';
 import { withMerged } from '../tasks/merged.ts';
 import { writeValues } from '../tasks/writeValues.ts';
-import { keepAct } from './acts.ts';
-import { newValues, requireProject, requireRevision } from './changeTasks.ts';
+import { keepAct } from '../acts/acts.ts';
+import { newValues, requireProject, requireRevision } from '../acts/changeTasks.ts';
 
 /**
  * Makes another task a part of this one, with the values that were chosen: it lies in the bin, and its comments and messages
@@ -23,12 +23,11 @@ export const mergeTask = (
     const other = await trx('tasks').where({ id: otherId }).whereNull('deleted_at').first();
     if (!other) throw missing('other task');
     if (other.id === row.id) throw new Failure('input', 'A task cannot be merged with itself.');
-    if (row.deleted_at !== null) throw new Failure('conflict', 'This task lies in the bin; bring it back first.');
+    if (row.deleted_at !== null)
+      throw new Failure('conflict', 'This task lies in the bin; bring it back first.');
     if (change?.project != null) await requireProject(trx, change.project);
     const by = { actor: 'user' as const, run: randomUUID(), at: clock().toISOString() };
-    const steps = change
-      ? await writeValues(trx, row.id, (now) => newValues(now, change, by.at), by)
-      : [];
+    const steps = change ? await writeValues(trx, row.id, (now) => newValues(now, change, by.at), by) : [];
     for (const id of await withMerged(trx, other.id))
       steps.push(
         ...(await writeValues(
