@@ -56,6 +56,18 @@ const VIEWS: Record<string, (page: Page) => Promise<void>> = {
     await page.keyboard.press('Shift+ArrowDown');
     await page.getByText('With these 2').waitFor();
   },
+  proposals: async (page) => {
+    await page.goto('/proposals');
+    await page.getByRole('list', { name: 'Proposals' }).waitFor();
+  },
+  search: async (page) => {
+    await page.goto('/search?words=sextant');
+    await page.getByRole('list', { name: 'Found' }).waitFor();
+  },
+  people: async (page) => {
+    await page.goto('/people/Desmond%20Achterberg');
+    await page.getByRole('region', { name: 'Mail' }).getByRole('listitem').first().waitFor();
+  },
   gaps: async (page) => {
     await page.goto('/gaps');
     await page.getByRole('button', { name: 'Change project' }).filter({ hasText: 'gap' }).first().focus();
