@@ -22,6 +22,9 @@ const THINGS = [
 ];
 const DEEDS = ['Return the', 'Check the', 'Send the', 'Sign the', 'Translate the', 'Photograph the'];
 
+const LETTER =
+  'Could you have a look at it before the committee meets, and tell the lender what is missing? The courier comes in the morning.';
+
 const at = <T>(list: readonly T[], n: number): T => {
   const one = list[n % list.length];
   if (one === undefined) throw new Error('An empty list.');
@@ -58,6 +61,9 @@ export async function layWorld(store: Store): Promise<void> {
       `INSERT INTO tasks (id, arrival_id, rule_id, item_key, title, due, priority, project_id, status, evidence, created_at, notes, own_fields, effort, tags, place, completed_at)
        VALUES (?, ?, 'built-in', 'message', ?, ?, ?, ?, ?, '{}', ?, ?, ?, ?, ?, ?, ?)`,
     );
+    const searched = db.prepare(
+      'INSERT INTO message_search (rowid, subject, people, text, attachments) VALUES (?, ?, ?, ?, ?)',
+    );
     const change = db.prepare(
       `INSERT INTO task_changes (task_id, field, old, new, actor, run, at) VALUES (?, 'title', NULL, ?, ?, 'r', ?)`,
     );
@@ -78,6 +84,7 @@ export async function layWorld(store: Store): Promise<void> {
           'Could you have a look at it before the committee meets, and tell the lender?', JSON.stringify(own),
           at(['PT30M', 'PT1H30M', null], n), n % 4 === 0 ? '["courier"]' : '[]', n, open ? null : received,
         ); // prettier-ignore
+        searched.run(n, `Fwd: ${title}`, at(LENDERS, n), `Dear Ines, ${title.toLowerCase()}. ${LETTER}`, '');
         change.run(n, title, n % 20 === 0 ? 'user' : 'rule', received);
       }
     })();

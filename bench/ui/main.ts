@@ -16,6 +16,11 @@ for (const [name, view] of Object.entries(VIEWS)) {
     server.ask(contract.countTasks, { body: { scope: view.scope, filters } }),
   );
 }
+for (const words of ['sextant 4250', 'sext', '“before the committee”'])
+  await report(`search for ${words}`, () => server.ask(contract.search, { query: { words } }));
+await report('the Ledger’s first rows', () => server.ask(contract.listArrivals, { query: { limit: 60 } }));
+await report('what waits for the user', () => server.ask(contract.getAttention));
+await report('people', () => server.ask(contract.listWriters));
 let n = 0;
 await report('a cell is changed', () => {
   n += 1;

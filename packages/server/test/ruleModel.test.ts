@@ -50,7 +50,7 @@ describe('what rules name', () => {
       tags: ['loan'],
       reminders: ['2026-12-02T08:30'],
       fields: { Crate: 'Oak' },
-      checklist: ['Ask the insurer'],
+      checklist: [{ text: 'Ask the insurer', done: false }],
       effort: 'PT2H',
       evidence: { Crate: { by: 'rule', spans: [{ quote: 'Oak' }] }, section: { readingKind: 'route' } },
     });
