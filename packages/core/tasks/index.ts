@@ -27,7 +27,7 @@ export {
 } from './task.ts';
 export { Tag, TagColour } from './tag.ts';
 export { TaskTemplate, WrittenTemplate } from './template.ts';
-export { DecimalMark, FieldKind, Money, Value, wordsOfValue } from './value.ts';
+export { DecimalMark, FieldKind, Money, Value, valueKept, wordsOfValue } from './value.ts';
 export { groupOf, openGroup, type How } from './groups.ts';
 export { orList, quoted } from './sayList.ts';
 export { gapsIn, requirementsOf, type Requirements } from './gaps.ts';

@@ -34,6 +34,19 @@ export type Money = z.infer<typeof Money>;
 export const Value = z.union([z.string(), z.number(), z.boolean(), Money, z.array(z.string())]);
 export type Value = z.infer<typeof Value>;
 
+/** Kinds whose values histories keep as JSON; all others as they are. */
+const AS_JSON: readonly FieldKind[] = ['number', 'money', 'several choices', 'yes/no'];
+
+/** A value of a kind as histories keep it; null where it is none. */
+export function valueKept(kept: string, kind: FieldKind): Value | null {
+  if (!AS_JSON.includes(kind)) return kept;
+  try {
+    return Value.safeParse(JSON.parse(kept)).data ?? null;
+  } catch {
+    return null;
+  }
+}
+
 /** A value in words, for sentences, templates and comparisons. */
 export function wordsOfValue(value: Value): string {
   if (typeof value === 'string') return value;

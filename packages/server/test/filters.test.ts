@@ -116,7 +116,7 @@ async function layOne(
     await trx('task_changes').insert({
       task_id: id,
       field: 'title',
-      old: '',
+      old: 'as it was read',
       new: fields.title,
       actor: 'user',
       run: 'y',

@@ -46,7 +46,13 @@ test('what is dealt with waits for nobody any more; what did not wait is told', 
     done: 0,
     refused: [{ id, subject: 'One' }],
   });
-  await server.store.write((trx) => trx('arrivals').where({ id }).update({ outcome_kind: 'failed' }));
+  await server.store.write((trx) => trx('arrivals').where({ id }).update({ outcome_kind: 'held' }));
+  expect(await many([id], { do: 'dealt with' })).toMatchObject({ done: 1 });
+  // Its task is there, so it counts as before.
+  expect((await server.ask(contract.getArrival, { params: { id } })).arrival.outcome.kind).toBe('tasks');
+  await server.store.write(async (trx) => {
+    await trx('arrivals').where({ id }).update({ outcome_kind: 'failed' });
+  });
   expect((await server.ask(contract.getAttention)).failed).toBe(1);
   expect(await many([id], { do: 'dealt with' })).toEqual({ done: 1, refused: [] });
   expect((await server.ask(contract.getAttention)).failed).toBe(0);

@@ -36,6 +36,8 @@ test('the history tells each change with both values, and one of them is taken b
   const [, , due] = lines;
   const id = due?.kind === 'changed' ? due.id : 0;
   await server.ask(contract.takeBack, { params: { id } });
+  // What is as it was read shows again where it was read.
+  expect((await read(task.id)).evidence.due).toEqual(task.evidence.due);
   expect(await read(task.id)).toMatchObject({
     due: task.due,
     priority: 'high',
@@ -45,6 +47,9 @@ test('the history tells each change with both values, and one of them is taken b
   await expect(server.ask(contract.takeBack, { params: { id } })).rejects.toMatchObject({
     problem: { status: 409 },
   });
+  await change([task.id], { due: task.due });
+  expect((await read(task.id)).evidence.due).toEqual(task.evidence.due);
+  await change([task.id], { due: '2026-12-31' });
   const taken = (await history(task.id)).filter((line) => line.kind === 'changed' && line.stands);
   expect(taken.map((line) => line.kind === 'changed' && line.field)).toEqual([
     'due date',
@@ -176,4 +181,99 @@ test('a task that waits is out of sight until the day, or until that person’s 
   expect(await openIds()).toContain(id);
   await undoLast();
   expect(await openIds()).not.toContain(id);
+});
+
+/** Two tasks of two messages, the second of which is a part of the first. */
+async function mergedTasks() {
+  for (const n of ['1', '2'])
+    await server.send({
+      raw: letter(
+        'Orla <orla@northcape.example>',
+        `Message-ID: <m${n}@x.example>`,
+        `Please pack crate ${n}.`,
+      ),
+    });
+  await settled(server, 2);
+  const [a, b] = (await tasksOf(server)).toSorted((x, y) => x.id - y.id);
+  if (!a || !b) throw new Error('There are no tasks.');
+  return {
+    a,
+    b,
+    merge: () => server.ask(contract.mergeTask, { ...seen(a), body: { other: b.id, change: null } }),
+  };
+}
+
+test('what was proposed on a task is proposed on the one that it became a part of, and made there', async () => {
+  const { a, b, merge } = await mergedTasks();
+  const { address } = await server.ask(contract.taskAddress, { params: { id: b.id } });
+  await server.send({ to: address, subject: 'Re: crate', text: 'Please do it by 18 December.' });
+  await settled(server, 3);
+  await merge();
+  const { items } = await server.ask(contract.listProposals, { query: { task: a.id } });
+  expect(items).toMatchObject([{ value: '2026-12-18', task: { id: a.id, now: a.due } }]);
+  const counts = { scope: 'open' as const, filters: [{ kind: 'proposals' as const }] };
+  expect((await server.ask(contract.countTasks, { body: counts })).counts).toEqual([1]);
+  const params = { id: items[0]?.id ?? 0 };
+  const settledOn = await server.ask(contract.settleProposal, { params, body: { accept: true } });
+  expect(settledOn).toMatchObject({ id: a.id, due: '2026-12-18' });
+});
+
+test('mail in the thread of a task that was merged ends the waiting of the one that is left', async () => {
+  const { a, merge } = await mergedTasks();
+  await merge();
+  await change([a.id], { waiting: { for: 'Runa Holt', until: null } });
+  const reply = letter('Runa Holt <runa@quay.example>', 'In-Reply-To: <m2@x.example>', 'Here it is.');
+  await server.send({ raw: reply });
+  await settled(server, 3);
+  expect((await read(a.id)).waiting).toBeNull();
+});
+
+test('a new name of a person reaches what waits for them; what is done waits for nobody', async () => {
+  const { id } = await oneTask(server);
+  const body = { name: 'Runa Holt', addresses: [], organisation: null, groups: [] };
+  await server.ask(contract.registers.people.add, { body });
+  const [person] = (await server.ask(contract.registers.people.list)).items;
+  await change([id], { waiting: { for: 'Runa Holt', until: null } });
+  await server.ask(contract.registers.people.save, {
+    params: { id: person?.id ?? '' },
+    revision: person?.revision ?? 0,
+    body: { ...body, name: 'Runa Lind' },
+  });
+  expect((await read(id)).waiting).toEqual({ for: 'Runa Lind', until: null });
+  await change([id], { status: 'completed' });
+  expect((await read(id)).waiting).toBeNull();
+  await undoLast();
+  expect(await read(id)).toMatchObject({ status: 'needs action', waiting: { for: 'Runa Lind' } });
+});
+
+test('mail that comes again adds to the task that is left of a merge, and to no part that was split off', async () => {
+  const { a, b, merge } = await mergedTasks();
+  const part = await server.ask(contract.splitTask, { ...seen(b), body: { title: 'A part', line: null } });
+  await merge();
+  const forward = [
+    'From: ines@hollow.example',
+    'Subject: Fwd: Loan form',
+    '',
+    'Note.',
+    '',
+    '---------- Forwarded message ---------',
+  ];
+  const original = [
+    'From: Orla <orla@northcape.example>',
+    'Date: Tue, 24 Nov 2026 at 14:00',
+    'Subject: Loan form',
+    'To: <ines@hollow.example>',
+    '',
+    'Please pack crate 2.',
+  ];
+  await server.send({ raw: [...forward, ...original].join('\r\n') });
+  const { items } = await settled(server, 3);
+  const again = items.find(({ subject }) => subject.startsWith('Fwd'))?.id ?? 0;
+  await server.store.write((trx) => trx('arrivals').where({ id: again }).update({ again_of: b.arrivalId }));
+  const { before } = await server.ask(contract.getArrival, { params: { id: again } });
+  expect(before?.tasks.map(({ id }) => id)).toEqual([a.id]);
+  await server.ask(contract.settleAgain, { params: { id: again }, body: { how: 'add to the first' } });
+  const commentsOn = async (id: number) =>
+    (await server.ask(contract.listComments, { params: { id } })).items.length;
+  expect([await commentsOn(a.id), await commentsOn(part.id)]).toEqual([1, 0]);
 });

@@ -108,7 +108,7 @@ export const rangeOf = <K extends DayConditionKind>(
 
 /** A new name of a person (an assignee, for one) or of a tag. */
 export interface RenamedName {
-  field: 'assignee' | 'tags';
+  field: 'assignee' | 'waitingFor' | 'tags';
   from: string;
   to: string;
 }

@@ -1,11 +1,10 @@
 import type { Act } from '@hatband/contract';
-import { labelOfField, ownNameOf } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { parseJson, record, type ActRow, type Store } from '../store/index.ts';
-import { isChangedField, rawValue } from '../tasks/columns.ts';
+import { isChangedField, nameOfField, rawValue } from '../tasks/columns.ts';
 import { writeValues, type By, type Step } from '../tasks/writeValues.ts';
 
 const Raw = z.union([z.string(), z.number()]).nullable();
@@ -99,7 +98,7 @@ async function restore(trx: Knex.Transaction, steps: readonly Step[], by: By): P
           if (now === after) return [[field, before] as const];
           kept.push({
             task: row.title,
-            field: ownNameOf(field) ?? labelOfField(field),
+            field: nameOfField(field),
             now: now === null ? null : String(now),
           });
           return [];

@@ -1,5 +1,5 @@
 import type { Act, Named, TaskChange } from '@hatband/contract';
-import { ownField } from '@hatband/core/tasks';
+import { isDone, ownField } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
@@ -68,6 +68,8 @@ export function newValues(row: TaskRow, change: TaskChange, at: string): NewValu
   const { fields, addTags, deleted, waiting, ...columns } = change;
   // Sections are of one project.
   const isMoved = change.project !== undefined && change.project !== row.project_id;
+  // What is done waits for nobody.
+  const isOver = change.status !== undefined && isDone(change.status);
   return [
     ...Object.entries(columns).map(
       ([field, value]) => [field as keyof typeof columns, stored(value)] as const,
@@ -77,7 +79,7 @@ export function newValues(row: TaskRow, change: TaskChange, at: string): NewValu
     ),
     ...(addTags === undefined ? [] : [withTags(row, addTags)]),
     ...(deleted === undefined ? [] : deletion(row, deleted, at)),
-    ...(waiting === undefined ? [] : waitingValues(waiting)),
+    ...(waiting === undefined && !isOver ? [] : waitingValues(isOver ? null : waiting)),
     ...(isMoved && change.section === undefined ? [['section', null] as const] : []),
   ];
 }

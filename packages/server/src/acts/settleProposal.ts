@@ -19,8 +19,10 @@ export async function settleProposal(
       .update({ state: accept ? 'accepted' : 'declined' });
     if (settled === 0) throw new Failure('stale', 'This was settled already.');
     const change = row.field === 'due' ? { due: row.value } : { status: Status.parse(row.value) };
-    if (accept) await changeByHand(trx, [row.task_id], change, clock);
-    await record(trx, [{ kind: 'task', ref: String(row.task_id) }]);
-    return row.task_id;
+    const task = await trx('tasks').where({ id: row.task_id }).first('merged_into');
+    const taskId = task?.merged_into ?? row.task_id;
+    if (accept) await changeByHand(trx, [taskId], change, clock);
+    await record(trx, [{ kind: 'task', ref: String(taskId) }]);
+    return taskId;
   });
 }

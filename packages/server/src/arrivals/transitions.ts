@@ -173,7 +173,7 @@ export async function turnAway(trx: Knex.Transaction, id: number): Promise<void>
 const atDoor = (trx: Knex.Transaction, id: number) =>
   trx('arrivals').where({ id, outcome_kind: 'held' }).whereNotNull('gate');
 
-/** The user has dealt with it: it is held for nothing any more. Throws where there was nothing to deal with. */
+/** The user has dealt with it: it is held for nothing any more, and counts as what was made of it. Throws where there was nothing to deal with. */
 export async function dealWith(trx: Knex.Transaction, id: number): Promise<void> {
   const changed = await trx('arrivals')
     .where({ id })
@@ -183,7 +183,9 @@ export async function dealWith(trx: Knex.Transaction, id: number): Promise<void>
         .orWhere({ outcome_reason: 'to be started by hand' }),
     )
     .update({
-      outcome_kind: 'nothing',
+      outcome_kind: trx.raw(
+        "CASE WHEN EXISTS (SELECT 1 FROM tasks WHERE arrival_id = arrivals.id) THEN 'tasks' WHEN EXISTS (SELECT 1 FROM comments WHERE arrival_id = arrivals.id) THEN 'comment' ELSE 'nothing' END",
+      ),
       outcome_reason: 'you dealt with it',
       held: '[]',
       gate: null,

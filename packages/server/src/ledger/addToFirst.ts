@@ -6,6 +6,7 @@ import type { Clock } from '../clock.ts';
 import { Failure } from '../errors.ts';
 import { findProject } from '../named/projects.ts';
 import { insertComment } from '../pipeline/insertComment.ts';
+import { tasksOfMessage } from '../tasks/origins.ts';
 import { saveReferences } from '../tasks/references.ts';
 import { record, parseJson, type TaskRow } from '../store/index.ts';
 import { columnOf, fieldsOf, stored, type StoredField } from '../tasks/columns.ts';
@@ -29,7 +30,7 @@ export async function addToFirst(
   clock: Clock,
 ): Promise<void> {
   const at = clock().toISOString();
-  const rows = await trx('tasks').where({ arrival_id: first }).whereNull('deleted_at').orderBy('id');
+  const rows = await tasksOfMessage(trx, first);
   if (rows.length === 0)
     throw new Failure(
       'conflict',

@@ -3,6 +3,7 @@ import { Reading } from '@hatband/core/reading';
 import { Outcome, sayEffect } from '@hatband/core/rules';
 import { missing } from '../errors.ts';
 import { inflateJson, parseJson, type ArrivalRow, type Store } from '../store/index.ts';
+import { tasksOfMessage } from '../tasks/origins.ts';
 import { viewTasks } from '../tasks/tasks.ts';
 import { viewArrivals } from './arrivals.ts';
 
@@ -74,9 +75,10 @@ async function commentsOf(store: Store, id: number): Promise<ArrivalSheet['comme
 
 const beforeOf = async ({ read }: Store, arrivalId: number): Promise<ArrivalSheet['before']> => ({
   arrivalId,
-  tasks: await read('tasks')
-    .where({ arrival_id: arrivalId })
-    .whereNull('deleted_at')
-    .orderBy('id')
-    .select('id', 'title', 'due', 'priority'),
+  tasks: (await tasksOfMessage(read, arrivalId)).map(({ id, title, due, priority }) => ({
+    id,
+    title,
+    due,
+    priority,
+  })),
 });

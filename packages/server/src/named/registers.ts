@@ -1,6 +1,6 @@
 import type { RegisterKind } from '@hatband/contract';
 import type { NamedThing } from '@hatband/core/rules';
-import { sameName } from '@hatband/core/tasks';
+import { sameName, type RenamedName } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { z } from 'zod';
@@ -20,12 +20,12 @@ const WHAT: Record<RegisterKind, NamedThing> = {
   templates: 'template',
   tags: 'tag',
 };
-/** The field of tasks that holds it. */
-const FIELD: Record<RegisterKind, 'assignee' | 'tags' | null> = {
-  people: 'assignee',
-  tables: null,
-  templates: null,
-  tags: 'tags',
+/** The fields of tasks that hold it. */
+const FIELDS: Record<RegisterKind, readonly RenamedName['field'][]> = {
+  people: ['assignee', 'waitingFor'],
+  tables: [],
+  templates: [],
+  tags: ['tags'],
 };
 const ONE: Record<RegisterKind, string> = {
   people: 'person',
@@ -110,8 +110,7 @@ export async function saveNamed(
         .update({ name: body.name, body: JSON.stringify(body), revision: row.revision + 1 });
       await renameInRules(trx, { what: WHAT[kind], from: row.name, to: body.name }, clock);
     });
-    const field = FIELD[kind];
-    if (field && row.name !== body.name) {
+    for (const field of row.name === body.name ? [] : FIELDS[kind]) {
       const renamed = { field, from: row.name, to: body.name };
       await renameInTasks(trx, renamed, clock);
       await renameInActs(trx, renamed);

@@ -56,8 +56,8 @@ export async function applyOutcome(
     ...originColumns(arrival, reading, context.me),
   });
   if (!isMine) return;
-  await indexMessage(trx, arrival.id, reading);
   if (await joinSameDelivery(trx, arrival, delivery_hash)) return;
+  await indexMessage(trx, arrival.id, reading);
   if (arrival.gate !== null) {
     await holdAtDoor(trx, arrival, message.subject, applying.clock);
     return;

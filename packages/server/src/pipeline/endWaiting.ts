@@ -3,6 +3,7 @@ import { findPerson, Person, sameName } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { listNamed } from '../named/registers.ts';
+import { aliveId } from '../tasks/origins.ts';
 import { writeValues } from '../tasks/writeValues.ts';
 
 interface Came {
@@ -21,9 +22,13 @@ export async function endWaiting(trx: Knex.Transaction, { threadId, who, taskIds
     .whereNotNull('waiting_for')
     .whereNull('deleted_at')
     .where((either) =>
-      either
-        .whereIn('id', taskIds)
-        .orWhereIn('arrival_id', trx('arrivals').where({ thread_id: threadId }).select('id')),
+      either.whereIn('id', taskIds).orWhereIn(
+        'id',
+        trx('tasks')
+          .join('arrivals', 'arrivals.id', 'tasks.arrival_id')
+          .where({ thread_id: threadId })
+          .select(trx.raw(aliveId('tasks'))),
+      ),
     )
     .select('id', 'waiting_for');
   if (waiting.length === 0) return;
@@ -43,11 +48,7 @@ export async function endWaiting(trx: Knex.Transaction, { threadId, who, taskIds
 
 /** Whether the words, a name or an address, mean who wrote. */
 function isBy(people: readonly Person[], words: string, who: Mailbox): boolean {
-  const [asked, writer] = [
-    findPerson(people, words),
-    findPerson(people, who.address) ?? findPerson(people, who.name),
-  ];
-  return asked !== undefined && asked === writer
-    ? true
-    : sameName(words, who.name) || sameName(words, who.address);
+  if (sameName(words, who.name) || sameName(words, who.address)) return true;
+  const asked = findPerson(people, words);
+  return asked !== undefined && asked === (findPerson(people, who.address) ?? findPerson(people, who.name));
 }

@@ -2,6 +2,7 @@ import type { Reading } from '@hatband/core/reading';
 import { idsOf, knownTasks, referencesIn, type KnownTask, type KnownTasks } from '@hatband/core/rules';
 import { isDone, type Status } from '@hatband/core/tasks';
 import type { Knex } from 'knex';
+import { aliveId } from '../tasks/origins.ts';
 
 /** The thread of a message: that of any message it answers, else one of its own. */
 export async function threadOf(
@@ -68,7 +69,7 @@ const namedBy = (
 const survivors = (db: Knex) =>
   db('tasks')
     .join('tasks as alive', (join) =>
-      join.on('alive.id', db.raw('coalesce(tasks.merged_into, tasks.id)')).andOnNull('alive.deleted_at'),
+      join.on('alive.id', db.raw(aliveId('tasks'))).andOnNull('alive.deleted_at'),
     )
     .orderBy('alive.id')
     .distinct('alive.id', 'alive.title', 'alive.status');

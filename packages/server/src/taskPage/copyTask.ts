@@ -7,7 +7,7 @@ import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { parseJson, record, type Store, type TaskRow } from '../store/index.ts';
 import { fieldsOf } from '../tasks/columns.ts';
-import { COPY } from './history.ts';
+import { COPY } from '../tasks/origins.ts';
 import { placeAt } from '../tasks/place.ts';
 import { saveReferences } from '../tasks/references.ts';
 import { writeValues, type By, type Step } from '../tasks/writeValues.ts';

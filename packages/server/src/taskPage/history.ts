@@ -1,6 +1,6 @@
 import type { HistoryLine } from '@hatband/contract';
 import { dayText } from '@hatband/core/dates';
-import { ChecklistLine, labelOfField, ownField, sayDuration, Value, wordsOfValue } from '@hatband/core/tasks';
+import { ChecklistLine, ownField, sayDuration, Value, wordsOfValue } from '@hatband/core/tasks';
 import { FieldEvidence } from '@hatband/core/rules';
 import type { Knex } from 'knex';
 import { z } from 'zod';
@@ -8,11 +8,9 @@ import { missing } from '../errors.ts';
 import { listProjects } from '../named/projects.ts';
 import { ruleNames } from '../ruleVersions/ruleNames.ts';
 import { parseJson, type TaskChangeRow, type TaskRow } from '../store/index.ts';
-import { isChangedField, type ChangedField } from '../tasks/columns.ts';
+import { isChangedField, nameOfField, type ChangedField } from '../tasks/columns.ts';
+import { COPY } from '../tasks/origins.ts';
 import { keptValue } from '../tasks/writeValues.ts';
-
-/** What copies of a task have in front of their item keys. */
-export const COPY = 'copy:';
 
 /** The order by hand is no news; where a task was merged into stands with its deletion. */
 const UNTOLD = ['place', 'mergedInto'];
@@ -33,6 +31,8 @@ export async function historyOf(db: Knex, id: number, now: Date): Promise<Histor
     .limit(MOST);
   const first = rows.at(-1);
   const isMade = ({ run, actor }: TaskChangeRow) => run === first?.run && (actor === 'rule' || isCopy(task));
+  // The rows come the newest first, and the last that is set stays.
+  const newest = new Map(rows.toReversed().map(({ field, id: changeId }) => [field, changeId]));
   const say = await sayer(db, now);
   return [
     ...rows
@@ -42,10 +42,10 @@ export async function historyOf(db: Knex, id: number, now: Date): Promise<Histor
         id: row.id,
         at: row.at,
         by: row.actor,
-        field: row.field === 'deleted' ? 'deleted' : sayField(row.field),
+        field: nameOfField(changedField(row.field)),
         old: say(row.field, row.old),
         new: say(row.field, row.new),
-        stands: keptValue(task, changedField(row.field)) === row.new,
+        stands: newest.get(row.field) === row.id && keptValue(task, changedField(row.field)) === row.new,
       })),
     {
       kind: 'made',
@@ -64,13 +64,6 @@ async function nameOfRule(db: Knex, { rule_id, evidence }: TaskRow): Promise<str
   const version = values.find(({ ruleId }) => ruleId === rule_id)?.version ?? 1;
   return (await ruleNames(db, [rule_id]))(rule_id, version);
 }
-
-const OTHER_NAMES: Partial<Record<string, string>> = {
-  checklist: 'checklist',
-  waitingUntil: 'waiting until',
-};
-
-const sayField = (field: string) => OTHER_NAMES[field] ?? labelOfField(field);
 
 const DAY = /^\d{4}-\d{2}-\d{2}(?:T\d{2}:\d{2})?$/;
 const Checklist = z.array(ChecklistLine);

@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import type { Store } from '../store/index.ts';
-import { withMerged } from '../tasks/merged.ts';
+import { withMerged } from '../tasks/origins.ts';
 import { writeValues } from '../tasks/writeValues.ts';
 import { keepAct } from '../acts/acts.ts';
 import { newValues, requireProject, requireRevision } from '../acts/changeTasks.ts';

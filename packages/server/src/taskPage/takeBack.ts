@@ -1,12 +1,12 @@
 import type { Act } from '@hatband/contract';
-import { labelOfField, ownNameOf, type FieldKind } from '@hatband/core/tasks';
+import { ownNameOf, valueKept } from '@hatband/core/tasks';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock.ts';
 import { Failure, missing } from '../errors.ts';
 import { listProjects } from '../named/projects.ts';
 import type { Store, TaskRow } from '../store/index.ts';
-import type { ChangedField, RawValue } from '../tasks/columns.ts';
+import { nameOfField, type ChangedField, type RawValue } from '../tasks/columns.ts';
 import { changedField } from './history.ts';
 import { keptValue, writeValues } from '../tasks/writeValues.ts';
 import { keepAct } from '../acts/acts.ts';
@@ -25,12 +25,9 @@ export const takeBack = (store: Store, changeId: number, clock: Clock): Promise<
     const by = { actor: 'user' as const, run: randomUUID(), at: clock().toISOString() };
     const before = await rawOf(trx, task, field, change.old);
     const steps = await writeValues(trx, task.id, () => [[field, before]], by);
-    const label = `Took back a change of ${ownNameOf(field) ?? labelOfField(change.field)}: “${task.title}”`;
+    const label = `Took back a change of ${nameOfField(field)}: “${task.title}”`;
     return keepAct(trx, { id: by.run, at: by.at, label, steps });
   });
-
-/** Kinds whose values histories keep as JSON. */
-const AS_JSON: ReadonlySet<FieldKind> = new Set(['number', 'money', 'several choices', 'yes/no']);
 
 /** A value as its row holds it, from how histories keep it. */
 async function rawOf(
@@ -44,7 +41,7 @@ async function rawOf(
   if (kept === null) return null;
   const project = (await listProjects(trx)).find(({ id }) => id === project_id);
   const kind = project?.fields.find(({ name }) => name === own)?.kind;
-  return kind !== undefined && AS_JSON.has(kind) ? kept : JSON.stringify(kept);
+  return JSON.stringify(valueKept(kept, kind ?? 'text') ?? kept);
 }
 
 /** What columns hold that are never null. */

@@ -1,7 +1,7 @@
 import type { TaskThread } from '@hatband/contract';
 import type { Knex } from 'knex';
 import { missing } from '../errors.ts';
-import { withMerged } from '../tasks/merged.ts';
+import { withMerged } from '../tasks/origins.ts';
 
 const MOST = 100;
 

@@ -1,4 +1,4 @@
-import { ownNameOf, TaskFields } from '@hatband/core/tasks';
+import { labelOfField, ownNameOf, TaskFields } from '@hatband/core/tasks';
 import { parseJson, type TaskRow } from '../store/index.ts';
 
 /** The row's columns for a task's fields; those that are lists or records are JSON. */
@@ -66,6 +66,18 @@ export const NO_CORRECTION = [
   'waitingUntil',
   'mergedInto',
 ] as const satisfies readonly ChangedField[];
+
+const NAMES: Partial<Record<ChangedField, string>> = {
+  checklist: 'checklist',
+  waitingUntil: 'waiting until',
+  mergedInto: 'merged into',
+  deleted: 'deleted',
+  place: 'place',
+};
+
+/** What a field is called. */
+export const nameOfField = (field: ChangedField): string =>
+  ownNameOf(field) ?? NAMES[field] ?? labelOfField(field);
 
 /** A value as it stands in the row: that of a column, or the JSON of a project's own field. */
 export type RawValue = string | number | null;

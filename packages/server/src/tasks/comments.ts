@@ -2,7 +2,7 @@ import type { Comment } from '@hatband/contract';
 import type { Mailbox } from '@hatband/core/mail';
 import { Reading, writerOf } from '@hatband/core/reading';
 import { Evidence } from '@hatband/core/rules';
-import { withMerged } from './merged.ts';
+import { withMerged } from './origins.ts';
 import type { Clock } from '../clock.ts';
 import { missing } from '../errors.ts';
 import { ruleNames, type RuleNames } from '../ruleVersions/ruleNames.ts';

@@ -5,8 +5,16 @@ import type { Knex } from 'knex';
 import { z } from 'zod';
 import { inflateJson, parseJson, type ProposalRow } from '../store/index.ts';
 import { nameOf } from './comments.ts';
+import { aliveId } from './origins.ts';
 
-type JoinedRow = ProposalRow & { reading: Buffer; title: string; due: string | null; status: Status };
+/** With the task that is there: of one that was merged into another, that other. */
+type JoinedRow = ProposalRow & {
+  reading: Buffer;
+  alive: number;
+  title: string;
+  due: string | null;
+  status: Status;
+};
 
 const MOST = 200;
 
@@ -16,17 +24,25 @@ export async function listProposals(
   { task, arrival }: { task?: number | undefined; arrival?: number | undefined },
 ): Promise<{ items: StoredProposal[] }> {
   const query = db('proposals')
-    .join('tasks', 'tasks.id', 'proposals.task_id')
+    .join('tasks as own', 'own.id', 'proposals.task_id')
+    .join('tasks', 'tasks.id', db.raw(aliveId('own')))
     .join('arrivals', 'arrivals.id', 'proposals.arrival_id')
     .join('readings', 'readings.id', 'arrivals.reading_id')
     .where('proposals.state', 'open')
     .whereNull('tasks.deleted_at')
     .orderBy('proposals.id')
     .limit(MOST)
-    .select('proposals.*', 'readings.body as reading', 'title', 'due', 'status');
-  if (task !== undefined) void query.where('task_id', task);
+    .select(
+      'proposals.*',
+      'readings.body as reading',
+      'tasks.id as alive',
+      'tasks.title',
+      'tasks.due',
+      'tasks.status',
+    );
+  if (task !== undefined) void query.where('tasks.id', task);
   if (arrival !== undefined) void query.where('proposals.arrival_id', arrival);
-  const rows: JoinedRow[] = await query;
+  const rows = (await query) as JoinedRow[];
   return { items: rows.map(view) };
 }
 
@@ -40,6 +56,6 @@ function view(row: JoinedRow): StoredProposal {
     from: nameOf(writerOf(inflateJson(Reading, row.reading), spans)),
     arrivalId: row.arrival_id,
     at: row.made_at,
-    task: { id: row.task_id, title: row.title, now: row[row.field] },
+    task: { id: row.alive, title: row.title, now: row[row.field] },
   };
 }

@@ -3,7 +3,9 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { Clock } from '../clock.ts';
-import { record, parseJson } from '../store/index.ts';
+import { parseJson } from '../store/index.ts';
+import { columnOf, rawValue } from './columns.ts';
+import { writeValues } from './writeValues.ts';
 
 /** Carries a new name of a person or a tag into the tasks that hold the old one. */
 export async function renameInTasks(
@@ -12,21 +14,11 @@ export async function renameInTasks(
   clock: Clock,
 ): Promise<void> {
   const { field } = renamed;
-  const run = randomUUID();
-  for (const { id, revision, [field]: old } of await trx('tasks').select(
-    'id',
-    'revision',
-    'assignee',
-    'tags',
-  )) {
-    const next = old === null ? null : renamedValue(old, renamed);
-    if (next === old) continue;
-    await trx('tasks')
-      .where({ id })
-      .update({ [field]: next, revision: revision + 1 });
-    const at = clock().toISOString();
-    await trx('task_changes').insert({ task_id: id, field, old, new: next, actor: 'user', run, at });
-    await record(trx, [{ kind: 'task', ref: String(id) }]);
+  const by = { actor: 'user' as const, run: randomUUID(), at: clock().toISOString() };
+  for (const row of await trx('tasks').whereNotNull(columnOf(field))) {
+    const old = rawValue(row, field);
+    const next = typeof old === 'string' ? renamedValue(old, renamed) : old;
+    if (next !== old) await writeValues(trx, row.id, () => [[field, next]], by);
   }
 }
 

@@ -5,7 +5,7 @@ import type { Knex } from 'knex';
 import { z } from 'zod';
 import { missing } from '../errors.ts';
 import { ruleNames, type RuleNames } from '../ruleVersions/ruleNames.ts';
-import { parseJson, type Store, type TaskChangeRow, type TaskRow } from '../store/index.ts';
+import { parseJson, type Store, type TaskRow } from '../store/index.ts';
 import { fieldsOf, NO_CORRECTION } from './columns.ts';
 
 const CHECKLIST = z.array(ChecklistLine);
@@ -47,8 +47,15 @@ export async function viewTasks(
   return rows.map(({ row, read }) => view(row, sourcesOf(read, ruleName, corrections.get(row.id) ?? [])));
 }
 
-/** The user's changes that he did not take back, by task; each taking back and doing again wrote a line of the same run. */
-async function correctionsOf(db: Knex, ids: number[]): Promise<Map<number, TaskChangeRow[]>> {
+/** What the user made of a field that had another value before him. */
+interface Correction {
+  field: string;
+  at: string;
+  was: string | null;
+}
+
+/** By task. What was changed and is again as it was before the user is none. */
+async function correctionsOf(db: Knex, ids: number[]): Promise<Map<number, Correction[]>> {
   const rows = await db('task_changes')
     .whereIn('task_id', ids)
     .whereNot({ actor: 'rule' })
@@ -57,25 +64,33 @@ async function correctionsOf(db: Knex, ids: number[]): Promise<Map<number, TaskC
       NO_CORRECTION.filter((field) => field !== 'status'),
     )
     .orderBy('id');
-  const linesOf = new Map<string, TaskChangeRow[]>();
-  for (const row of rows) {
-    const key = `${String(row.task_id)} ${row.run} ${row.field}`;
-    linesOf.set(key, [...(linesOf.get(key) ?? []), row]);
-  }
-  const byTask = new Map<number, TaskChangeRow[]>();
-  for (const lines of linesOf.values()) {
-    const [first] = lines;
-    if (first && lines.length % 2 === 1)
-      byTask.set(first.task_id, [...(byTask.get(first.task_id) ?? []), first]);
-  }
+  const byTask = new Map<number, Correction[]>();
+  for (const [id, of] of groupedBy(rows, (row) => row.task_id))
+    byTask.set(
+      id,
+      [...groupedBy(of, (row) => row.field)].flatMap(([field, lines]) => {
+        const [first, last] = [lines[0], lines.at(-1)];
+        return first && last && first.old !== last.new ? [{ field, at: last.at, was: first.old }] : [];
+      }),
+    );
   return byTask;
+}
+
+function groupedBy<T, K>(rows: readonly T[], keyOf: (row: T) => K): Map<K, T[]> {
+  const groups = new Map<K, T[]>();
+  for (const row of rows) {
+    const group = groups.get(keyOf(row));
+    if (group) group.push(row);
+    else groups.set(keyOf(row), [row]);
+  }
+  return groups;
 }
 
 /** Where each value came from: its rule, or the user who corrected it. */
 function sourcesOf(
   read: FieldEvidence,
   ruleName: RuleNames,
-  corrections: TaskChangeRow[],
+  corrections: readonly Correction[],
 ): Record<string, ValueSource> {
   const sources: Record<string, ValueSource> = {};
   for (const [field, taken] of Object.entries(read))
@@ -85,10 +100,7 @@ function sourcesOf(
       ruleName: ruleName(taken.ruleId, taken.version),
       reading: readingLabel(taken.readingKind),
     };
-  for (const { field, at } of corrections) {
-    const first = corrections.find((change) => change.field === field);
-    sources[field] = { by: 'user', at, was: first?.old ?? null };
-  }
+  for (const { field, at, was } of corrections) sources[field] = { by: 'user', at, was };
   return sources;
 }
 

@@ -133,6 +133,7 @@ function ArrivalLine({
         className={css.line}
         aria-current={open ? 'true' : undefined}
         tabIndex={isStop ? 0 : -1}
+        onClick={picked.letGo}
       >
         <Band band={rule?.band ?? null} />
         <time className={css.time}>{clock.time(arrival.receivedAt)}</time>

@@ -83,3 +83,11 @@ test('several messages are picked by keys, and one press does the same with all 
   await user.click(within(many).getByRole('button', { name: 'let go' }));
   expect(screen.queryByRole('region', { name: 'Picked messages' })).toBeNull();
 });
+
+test('a message that is opened is shown, though others were picked', async () => {
+  const { user } = page();
+  await user.click(await screen.findByRole('button', { name: 'pick: Message 1' }));
+  expect(screen.getByRole('region', { name: 'Picked messages' })).toBeTruthy();
+  await user.click(screen.getByRole('link', { name: /Message 2/ }));
+  expect(screen.queryByRole('region', { name: 'Picked messages' })).toBeNull();
+});

@@ -66,6 +66,7 @@ const NOTHING: Readonly<Record<string, string>> = {
   'made by a machine': 'No task: this is an automatic notice, and no rule takes it.',
   'no rule took it': 'No task: no rule takes this mail from its mailbox.',
   'to be started by hand': 'No task yet: choose what is made of it.',
+  'you dealt with it': 'No task: you dealt with it.',
   'its sender is blocked': 'No task: you have blocked its sender.',
 };
 

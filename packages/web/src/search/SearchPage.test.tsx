@@ -53,15 +53,21 @@ test('what is found has its words marked, leads there, and is gone through by ar
   expect(document.activeElement).toBe(screen.getByRole('searchbox'));
 });
 
-test('what is asked goes to the server, and an address that makes no sense asks for nothing', async () => {
-  const { asked, user } = page('/search?words=sext&from=never', []);
-  await screen.findByText('Find mail and tasks');
-  expect(asked.some(({ path }) => path.startsWith('/api/search'))).toBe(false);
+test('the filters stand in the address, and what makes no sense there is left out', async () => {
+  const { asked, user } = page('/search?words=sext&from=never&kind=message&person=Orla');
+  await screen.findAllByRole('link');
+  const last = () => asked.findLast(({ path }) => path.startsWith('/api/search'))?.path;
+  expect(last()).toBe('/api/search?words=sext&kind=message&person=Orla');
   await user.click(screen.getByRole('button', { name: 'tasks' }));
-  await user.clear(screen.getByRole('searchbox'));
   await waitFor(() => {
-    expect(screen.getByRole('searchbox')).toHaveProperty('value', '');
+    expect(last()).toBe('/api/search?words=sext&kind=task&person=Orla');
   });
+});
+
+test('without words nothing is asked', async () => {
+  const { asked } = page('/search?words=');
+  expect(await screen.findByText('Find mail and tasks')).toBeTruthy();
+  expect(asked.some(({ path }) => path.startsWith('/api/search'))).toBe(false);
 });
 
 test('nothing found says how words are found', async () => {

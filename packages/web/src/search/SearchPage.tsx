@@ -18,7 +18,7 @@ const KINDS = [
 /** Mail and tasks that have some words; what is asked stands in the address. */
 export function SearchPage() {
   const [params, setParams] = useSearchParams();
-  const asked = SearchQuery.safeParse({ words: '', ...Object.fromEntries(params) }).data ?? { words: '' };
+  const asked = askedIn(params);
   const query = useDeferredValue(asked);
   const { data, error, refetch } = useQuery(found(query));
   const ask = (change: Partial<Record<keyof SearchQuery, string | undefined>>) => {
@@ -68,6 +68,14 @@ export function SearchPage() {
     </div>
   );
 } // prettier-ignore
+
+/** What an address asks for; what is not understood in it is left out. */
+function askedIn(params: URLSearchParams): SearchQuery {
+  const understood = [...params].filter(
+    ([name, value]) => SearchQuery.partial().safeParse({ [name]: value }).success,
+  );
+  return SearchQuery.parse({ words: '', ...Object.fromEntries(understood) });
+}
 
 function focusFirst(event: { preventDefault: () => void }) {
   event.preventDefault();

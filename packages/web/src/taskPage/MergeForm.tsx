@@ -1,11 +1,12 @@
 import { mergeTask, type Task, type TaskChange } from '@hatband/contract';
-import { labelOfField, ownField, ownNameOf, Value, wordsOfValue } from '@hatband/core/tasks';
+import { labelOfField, ownField, ownNameOf } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Radio, Select } from 'antd';
 import { useState } from 'react';
 import { call } from '../api/call.ts';
 import { found, taskThread } from '../api/queries.ts';
 import { taskRows } from '../api/tasks.ts';
+import { sayValue } from '../tasks/filter/sayValue.ts';
 import { useFilterNames } from '../tasks/filter/useFilterNames.ts';
 import { Foreign } from '../shared/page/Foreign.tsx';
 import { LinkButton } from '../shared/page/LinkButton.tsx';
@@ -138,11 +139,7 @@ interface ChoiceProps {
 
 function Choice({ field, tasks, isTheirs, onChoose }: ChoiceProps) {
   const names = useFilterNames();
-  const [mine, other] = tasks.map((task) => {
-    const words = wordsOfValue(Value.safeParse(valueOf(task, field)).data ?? '');
-    if (words === '') return 'none';
-    return /^\d{4}-\d{2}-\d{2}/.test(words) ? names.day(words) : names.value(field, words);
-  });
+  const [mine, other] = tasks.map((task) => sayValue(field, valueOf(task, field), names) || 'none');
   return (
     <tr>
       <th scope="row">{labelOfField(field)}</th>

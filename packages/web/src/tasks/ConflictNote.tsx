@@ -1,7 +1,8 @@
-import { labelOfField, Value, wordsOfValue, type FilterNames } from '@hatband/core/tasks';
+import { labelOfField, type FilterNames } from '@hatband/core/tasks';
 import { Button } from 'antd';
 import { Foreign } from '../shared/page/Foreign.tsx';
 import { valueOf } from '../shared/task/valueOf.ts';
+import { sayValue } from './filter/sayValue.ts';
 import { changedFields, type Conflict } from './list/useEditTask.ts';
 import css from './Tasks.module.css';
 
@@ -17,7 +18,7 @@ export function ConflictNote({ conflict: { change, now }, names, onSettle }: Pro
   if (!met) return null;
   const [field, mine] = met;
   const theirs = valueOf(now, field);
-  const say = (value: unknown) => sayValue(field, value, names);
+  const say = (value: unknown) => sayValue(field, value, names) || 'nothing';
   return (
     <div className={css.conflict} role="alert">
       <span>
@@ -43,10 +44,4 @@ export function ConflictNote({ conflict: { change, now }, names, onSettle }: Pro
       </Button>
     </div>
   );
-}
-
-function sayValue(field: string, value: unknown, names: FilterNames): string {
-  const words = wordsOfValue(Value.safeParse(value).data ?? '');
-  if (words === '') return 'nothing';
-  return /^\d{4}-\d{2}-\d{2}/.test(words) ? names.day(words) : names.value(field, words);
 }

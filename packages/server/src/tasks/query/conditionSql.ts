@@ -16,6 +16,7 @@ import {
 } from '@hatband/core/tasks';
 import { BUILT_IN } from '@hatband/core/rules';
 import { NO_CORRECTION } from '../columns.ts';
+import { aliveId } from '../origins.ts';
 import { fieldSql, filledSql } from './fieldSql.ts';
 import { ALWAYS, joined, marks, NEVER, sql, type Sql } from './sql.ts';
 
@@ -59,14 +60,16 @@ const CONDITION_SQL: { [K in TaskConditionKind]: ToSql<K> } = {
   },
   corrected: () => sql(`tasks.id IN (${CORRECTED})`),
   attachments: () => sql("arrivals.attachment_names <> '[]'"),
-  proposals: () => sql("tasks.id IN (SELECT task_id FROM proposals WHERE state = 'open')"),
+  proposals: () =>
+    sql(
+      `tasks.id IN (SELECT ${aliveId('own')} FROM proposals JOIN tasks AS own ON own.id = proposals.task_id WHERE state = 'open')`,
+    ),
 };
 
-/**
- * Values that the user changed and did not take back. An act writes one line a value, each taking back and each doing again
- * one more under the same run: where their number is odd, the change stands.
- */
-const CORRECTED = `SELECT task_id FROM task_changes WHERE actor <> 'rule' AND field NOT IN (${NO_CORRECTION.map((field) => `'${field}'`).join(', ')}) GROUP BY task_id, field, run HAVING count(*) % 2 = 1`;
+const CORRECTING = `FROM task_changes WHERE actor <> 'rule' AND field NOT IN (${NO_CORRECTION.map((field) => `'${field}'`).join(', ')}) GROUP BY task_id, field`;
+
+/** Values that the user changed and that are not again as they were before him: beside min(id) and max(id) stand their rows' values. */
+const CORRECTED = `SELECT task_id FROM (SELECT task_id, field, old, min(id) ${CORRECTING}) JOIN (SELECT task_id, field, new, max(id) ${CORRECTING}) USING (task_id, field) WHERE old IS NOT new`;
 
 /** The filter as SQL that is 1 or 0 for each task. */
 export const filterSql = (filter: TaskFilter, context: FilterContext): Sql =>
