@@ -8,6 +8,6 @@ export { findItems } from './items.ts';
 export { findPairs, Pair } from './pairs.ts';
 export { exclaimed, headerPriority, loneLevel, priorityIn } from './priority.ts';
 export { findValues, FoundValue } from './values.ts';
-export { cleanSubject } from './subject.ts';
+export { cleanSubject, replySubject } from './subject.ts';
 export { findEvents, type FoundEvent } from './events.ts';
 export { findTables, isHeading } from './tables.ts';

@@ -2,7 +2,13 @@ import { FORWARD_PREFIXES, REPLY_PREFIXES, type Slice } from '../anatomy/index.t
 import { alternatives, pattern, fold } from '../languages/index.ts';
 
 const prefixes = alternatives(REPLY_PREFIXES, FORWARD_PREFIXES);
-const OPENING = pattern(`^\\s*(?:${prefixes}\\.?\\s?(?:\\[\\d+\\]|\\(\\d+\\))?\\s?:|\\[[^\\]]{1,60}\\])`);
+const PREFIX = `${prefixes}\\.?\\s?(?:\\[\\d+\\]|\\(\\d+\\))?\\s?:`;
+const OPENING = pattern(`^\\s*(?:${PREFIX}|\\[[^\\]]{1,60}\\])`);
+const PREFIXES = pattern(`^(?:\\s*${PREFIX})*\\s*`);
+
+/** The subject of a reply: one `Re:` instead of all prefixes (RFC 5322, section 3.6.5); tags in brackets stay. */
+export const replySubject = (subject: string): string =>
+  `Re: ${subject.slice(PREFIXES.exec(fold(subject))?.[0].length ?? 0)}`;
 
 /** The slice of a subject that is left without its `Re:`, `Fwd:`, list tags in brackets and its final stops. */
 export function cleanSubject(subject: string): Slice {

@@ -7,6 +7,8 @@ test.each([
   ['Loan form', 'Re: Loan form'],
   ['Fwd: RE: Loan form', 'Re: Loan form'],
   ['AW[2]: Fwd: Leihe', 'Re: Leihe'],
+  ['Re: [BLD-0421] Case 7', 'Re: [BLD-0421] Case 7'],
+  ['Antw.: Kist', 'Re: Kist'],
   ['Regarding: us', 'Re: Regarding: us'],
   ['50 % & more?', 'Re: 50 % & more?'],
 ])('an answer to “%s” has one Re: in front', (subject, wanted) => {

@@ -1,5 +1,6 @@
 import type { ArrivalSheet } from '@hatband/contract';
 import type { Mailbox } from '@hatband/core/mail';
+import { replySubject } from '@hatband/core/requests';
 
 /** Whom an answer goes to, and what it answers. */
 export interface Answered {
@@ -23,9 +24,8 @@ export function answeredBy({ read }: Pick<ArrivalSheet, 'read'>): Answered | nul
 
 /** A new message in the mail program (RFC 6068), as a reply. */
 export function answerUrl({ to, subject, messageId }: Answered): string {
-  const plain = subject.replace(/^(?:\s*(?:re|fwd?|aw|wg|sv|vs|tr|rv|enc)\s*(?:\[\d+\])?:)+\s*/iu, '');
   const fields = {
-    subject: `Re: ${plain}`,
+    subject: replySubject(subject),
     ...(messageId === null ? {} : { 'in-reply-to': withBrackets(messageId) }),
   };
   const query = Object.entries(fields).map(([name, value]) => `${name}=${encodeURIComponent(value)}`);
