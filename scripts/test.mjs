@@ -41,7 +41,7 @@ console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
 async function checkAll() {
-  await check('types and lint', 'scripts/typesAndLint.mjs');
+  await check('types and lint', 'node_modules/oxlint/bin/oxlint');
   await check('format', 'node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.');
   await check('imports', 'scripts/imports.mjs');
   await check('unused', 'node_modules/knip/bin/knip.js');

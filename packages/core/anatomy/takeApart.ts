@@ -44,7 +44,7 @@ function newestPost(segments: readonly Segment[]): Roles {
 function chooseRoles(
   segments: readonly Segment[],
   kinds: readonly LineKind[][],
-  { me, dateOrder }: AnatomyOptions,
+  { me }: Pick<AnatomyOptions, 'me'>,
 ): Roles {
   const mine = (from: Mailbox | null) =>
     from !== null && me.some((a) => a.toLowerCase() === from.address.toLowerCase());
@@ -52,11 +52,11 @@ function chooseRoles(
   const inner = segments.findIndex((_, i) => i > 0);
   const forwardedByMe = me.length === 0 && inner !== -1 && isForward(segments, inner);
   if (mine(segments[0]?.from ?? null) || forwardedByMe) {
-    const latest = newestOutside(segments, 1, own, mine, dateOrder);
+    const latest = newestOutside(segments, 1, own, mine);
     return { note: 0, latest };
   }
   const passes = inner !== -1 && isForward(segments, inner) && !asksFor(own(0));
-  const latest = passes ? newestOutside(segments, 1, own, mine, dateOrder) : null;
+  const latest = passes ? newestOutside(segments, 1, own, mine) : null;
   return { note: null, latest: latest ?? 0 };
 }
 
@@ -66,7 +66,6 @@ function newestOutside(
   from: number,
   own: (i: number) => string,
   mine: (from: Mailbox | null) => boolean,
-  order: DateOrder,
 ): number | null {
   for (let i = from; i < segments.length; i += 1) {
     const segment = segments[i];
@@ -74,7 +73,7 @@ function newestOutside(
     if (!segment || mine(segment.from) || words.trim() === '') continue;
     if (segment.heading === 'quote' && i > from) continue;
     const next = i + 1 < segments.length && isForward(segments, i + 1) && !asksFor(words);
-    if (next) return newestOutside(segments, i + 1, own, mine, order) ?? i;
+    if (next) return newestOutside(segments, i + 1, own, mine) ?? i;
     return i;
   }
   return null;

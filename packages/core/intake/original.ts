@@ -64,7 +64,9 @@ const foldWords = (text: string) =>
     .replace(/[\s>|*_"'“”„‘’`´\u00AD\u200B-\u200F]+/g, '');
 
 const attachmentsOf = ({ message }: Reading) =>
-  message.attachments.map(({ name, size, digest }) => [name, size, digest]).toSorted();
+  message.attachments
+    .map(({ name, size, digest }) => [name, size, digest])
+    .toSorted((a, b) => (String(a) < String(b) ? -1 : 1));
 
 const textOf = (
   { message, anatomy }: Reading,

@@ -8,6 +8,8 @@ const PEOPLE = ['Orla Penhale', 'Zoë Brandt'];
 const WORDS = ['sextant', 'SÉXTANT', 'crate no. 4', 'by Friday', 'SQ-0242', 'loan', '2026-12-03', ''];
 
 const word = fc.constantFrom(...WORDS);
+/** No choice and no tag is without words. */
+const filled = word.filter((each) => each !== '');
 const day = fc.constantFrom('2026-11-23', '2026-11-24', '2026-11-30', '2026-12-03', '2026-12-24');
 const time = fc.constantFrom('', 'T09:30', 'T23:59');
 const localDay = fc.tuple(day, time).map(([d, t]) => d + t);
@@ -23,7 +25,7 @@ const value: fc.Arbitrary<Value> = fc.oneof(
   fc.integer({ min: -3, max: 3 }),
   fc.boolean(),
   fc.record({ amount: fc.constantFrom(5200, 12.5), currency: fc.constantFrom('GBP', 'EUR', null) }),
-  fc.array(word, { maxLength: 2 }),
+  fc.array(filled, { maxLength: 2 }),
 );
 export const madeTask = fc.record({
   title: word,
@@ -33,10 +35,7 @@ export const madeTask = fc.record({
   project: fc.option(fc.constantFrom(...PROJECTS)),
   section: fc.option(word),
   assignee: fc.option(fc.constantFrom(...PEOPLE, '')),
-  tags: fc.array(
-    word.filter((each) => each !== ''),
-    { maxLength: 2 },
-  ),
+  tags: fc.array(filled, { maxLength: 2 }),
   notes: word,
   reminders: fc.array(localDay, { maxLength: 2 }),
   effort: fc.option(fc.constantFrom('PT1H30M', 'P1D')),

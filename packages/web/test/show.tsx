@@ -1,6 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { ConfigProvider } from 'antd';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { vi } from 'vitest';
@@ -37,9 +38,11 @@ export function show(part: ReactNode, answers: Record<string, Answer> = {}, url 
   });
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const shown = render(
-    <QueryClientProvider client={client}>
-      <MemoryRouter initialEntries={[url]}>{part}</MemoryRouter>
-    </QueryClientProvider>,
+    <ConfigProvider theme={{ zeroRuntime: true }}>
+      <QueryClientProvider client={client}>
+        <MemoryRouter initialEntries={[url]}>{part}</MemoryRouter>
+      </QueryClientProvider>
+    </ConfigProvider>,
   );
   return { ...shown, asked, client, user: userEvent.setup() };
 }

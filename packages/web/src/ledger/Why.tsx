@@ -17,7 +17,7 @@ export function Why({ sheet }: { sheet: ArrivalSheet }) {
     queryFn: () => call(traceArrival, { params: { id } }),
   });
   const [now, setNow] = useState(false);
-  const shown = data && ((now ? null : data.then) ?? data.now);
+  const shown = (now ? null : data?.then) ?? data?.now;
   return (
     <div className={css.why}>
       <ErrorLine error={error} />

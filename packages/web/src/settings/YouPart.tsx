@@ -184,7 +184,7 @@ function Days({ settings, known, set }: PartProps & Pick<FormProps, 'known'>) {
           options={WEEKDAYS}
           value={settings.workdays}
           onChange={(workdays) => {
-            set({ workdays: workdays.toSorted() });
+            set({ workdays: workdays.toSorted((a, b) => a - b) });
           }}
         />
       </Field>

@@ -34,7 +34,7 @@ export function ListBeside({ list, view, openId, search }: Props) {
       ]),
     [list.groups, view.group],
   );
-  // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is asked anew in each render
+  // oxlint-disable-next-line react/incompatible-library -- what it returns is asked anew in each render
   const virtual = useVirtualizer({
     count: lines.length,
     getScrollElement: () => scroller.current,
@@ -44,7 +44,7 @@ export function ListBeside({ list, view, openId, search }: Props) {
   const at = lines.findIndex((line) => 'id' in line && line.id === openId);
   useEffect(() => {
     if (at >= 0) virtual.scrollToIndex(at);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- only when another task is opened
+    // oxlint-disable-next-line react/exhaustive-deps -- only when another task is opened
   }, [openId, at >= 0]);
   const places = virtual.getVirtualItems();
   const tasks = useTaskRows(lines, list.first, {

@@ -40,7 +40,7 @@ export function TaskTable(props: Props) {
     () => linesOf(list.groups, view.group !== null, folded),
     [list.groups, view.group, folded],
   );
-  // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is asked anew in each render
+  // oxlint-disable-next-line react/incompatible-library -- what it returns is asked anew in each render
   const virtual = useVirtualizer({
     count: lines.length,
     getScrollElement: () => scroller.current,
