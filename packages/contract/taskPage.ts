@@ -1,3 +1,4 @@
+import { EvidenceSpan } from '@hatband/core/reading';
 import { Title } from '@hatband/core/tasks';
 import { z } from 'zod';
 import { RowId } from './common.ts';
@@ -58,6 +59,37 @@ export const taskThread = endpoint({
   path: '/api/tasks/:id/thread',
   params: RowId,
   answer: TaskThread,
+});
+
+/** A value that the mail of a task holds, the field that it could stand in, and the change that puts it there. */
+export const TaskCandidate = z.object({
+  field: z.string(),
+  words: z.string(),
+  change: TaskChange,
+  spans: z.array(EvidenceSpan),
+});
+export type TaskCandidate = z.infer<typeof TaskCandidate>;
+
+/** By field, the likeliest first; what stands in a field already is left out. */
+export const taskCandidates = endpoint({
+  method: 'get',
+  path: '/api/tasks/:id/candidates',
+  params: RowId,
+  answer: z.object({ items: z.array(TaskCandidate) }),
+});
+
+/** Words that are typed for a day, “fri” or “2 wd before deadline”; of a task whose other days they may name. */
+export const TypedDay = z.object({
+  words: z.string().max(200),
+  task: z.coerce.number().int().positive().optional(),
+});
+export type TypedDay = z.infer<typeof TypedDay>;
+
+export const readDay = endpoint({
+  method: 'get',
+  path: '/api/typed-day',
+  query: TypedDay,
+  answer: z.object({ day: z.string().nullable() }),
 });
 
 const copied = { params: RowId, revision: true, answer: Task };

@@ -7,3 +7,4 @@ export { readStatedTime } from './statedTime.ts';
 export { beyondKnown, Calendar, countDay, DAY_SOURCES, DayCount, sayCount } from './arithmetic.ts';
 export { dayIn } from './dayIn.ts';
 export { dayText } from './dayText.ts';
+export { typedDay } from './typedDay.ts';

@@ -1,4 +1,5 @@
 export { BUILT_IN, builtInRule } from './model/builtIn.ts';
+export { candidatesIn, type Candidate, type SoughtField } from './message/candidates.ts';
 export { checkRule, type Problem } from './model/check.ts';
 export { compile, compileRule, type CompiledRules } from './run/compile.ts';
 export {

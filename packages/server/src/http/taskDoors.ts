@@ -2,6 +2,7 @@ import * as contract from '@hatband/contract';
 import type { Express } from 'express';
 import { listActs, undoAct } from '../acts/acts.ts';
 import { changeTask, changeTasks, placeTasks } from '../acts/changeTasks.ts';
+import { candidatesOf } from '../taskPage/candidates.ts';
 import { duplicateTask, splitTask } from '../taskPage/copyTask.ts';
 import { mergeTask } from '../taskPage/mergeTasks.ts';
 import { takeBack } from '../taskPage/takeBack.ts';
@@ -11,6 +12,7 @@ import { addressOfTask } from '../intake/addresses.ts';
 import * as comments from '../tasks/comments.ts';
 import { historyOf } from '../taskPage/history.ts';
 import { threadOfTask } from '../taskPage/thread.ts';
+import { readTypedDay } from '../taskPage/typedDay.ts';
 import * as proposals from '../tasks/proposals.ts';
 import { countFilters, listGroups } from '../tasks/query/listTasks.ts';
 import { getTask, readTasks } from '../tasks/tasks.ts';
@@ -65,12 +67,16 @@ export function answerTasks(app: Express, options: AppOptions): void {
 }
 
 /** What a task's page asks besides the task, and does with it as a whole. */
-function answerTaskPage(app: Express, { store, clock }: AppOptions): void {
+function answerTaskPage(app: Express, { store, clock, user }: AppOptions): void {
   answer(app, contract.taskHistory, async ({ params }) => ({
     items: await historyOf(store.read, params.id, clock()),
   }));
   answer(app, contract.takeBack, async ({ params }) => ({ act: await takeBack(store, params.id, clock) }));
   answer(app, contract.taskThread, ({ params }) => threadOfTask(store.read, params.id));
+  answer(app, contract.taskCandidates, async ({ params }) => ({
+    items: await candidatesOf(store, user, params.id, clock),
+  }));
+  answer(app, contract.readDay, async ({ query }) => ({ day: await readTypedDay(store, user, query, clock) }));
   answer(app, contract.duplicateTask, async ({ params, revision }) =>
     getTask(store, await duplicateTask(store, { id: params.id, revision }, clock)),
   );

@@ -114,6 +114,17 @@ export const taskHistory = (taskId: number) =>
     queryKey: ['tasks', 'history', taskId],
     queryFn: () => call(contract.taskHistory, { params: { id: taskId } }),
   });
+export const taskCandidates = (taskId: number) =>
+  queryOptions({
+    queryKey: ['tasks', 'candidates', taskId],
+    queryFn: () => call(contract.taskCandidates, { params: { id: taskId } }),
+  });
+export const typedDay = (words: string, task: number | null) =>
+  queryOptions({
+    queryKey: ['tasks', 'typed day', words, task],
+    queryFn: () => call(contract.readDay, { query: { words, ...(task !== null && { task }) } }),
+    staleTime: 60_000,
+  });
 export const taskThread = (taskId: number) =>
   queryOptions({
     queryKey: ['tasks', 'thread', taskId],

@@ -1,4 +1,4 @@
-import type { Task, TaskChange } from '@hatband/contract';
+import type { Task, TaskCandidate, TaskChange } from '@hatband/contract';
 import { TaskView, type FilterNames } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -6,7 +6,7 @@ import { Link } from 'react-router';
 import { arrivalSheet, projects, task as taskQuery } from '../api/queries.ts';
 import { GAPS } from '../api/tasks.ts';
 import { MessageView } from '../ledger/MessageView.tsx';
-import { marksOf, type Pointed } from '../ledger/marks.ts';
+import { marksOf, marksOfOffer, type Pointed } from '../ledger/marks.ts';
 import { SearchBox } from '../search/SearchBox.tsx';
 import { LinkButton } from '../shared/page/LinkButton.tsx';
 import { Failed, Notice, PageHeader, Tabs } from '../shared/page/Page.tsx';
@@ -18,6 +18,7 @@ import { usePicked } from '../shared/usePicked.ts';
 import { useTaskList } from '../tasks/list/useTaskList.ts';
 import type { Asking } from '../tasks/PickedBar.tsx';
 import css from './Gaps.module.css';
+import { useOffers } from '../shared/task/useOffers.ts';
 import { useGaps, type Gaps } from '../shared/task/useGaps.ts';
 
 const GROUPS = [
@@ -62,6 +63,8 @@ function GapGrid({ group, gaps, names }: { group: string; gaps: Gaps; names: Fil
   const [asking, setAsking] = useState<Asking | null>(null);
   const [active, setActive] = useState<number | null>(null);
   const at = active !== null && order.includes(active) ? active : (order[0] ?? null);
+  const { candidates, pointed, onPoint } = useOffers(at);
+  const offered = at === null ? null : { taskId: at, candidates };
   if (list.error) return <Failed error={list.error} retry={list.retry} />;
   if (list.isLoading) return null;
   return (
@@ -82,9 +85,9 @@ function GapGrid({ group, gaps, names }: { group: string; gaps: Gaps; names: Fil
             ask: setAsking,
           }}
           onEdit={(task: Task, change: TaskChange) => { work.edit(task, change); }}
-          settling={{ isGap: gaps.isGap, isSettled: gaps.isSettled, onActive: setActive }}
+          settling={{ ...gaps, onActive: setActive, offered, onPoint }}
         />
-        {at !== null && <MailBeside key={at} taskId={at} />}
+        {at !== null && <MailBeside key={at} taskId={at} offer={pointed} />}
       </div>
       )}
       <Foot work={work} names={names} picked={picked} asking={asking} onAsk={setAsking}>
@@ -104,7 +107,7 @@ function Keys() {
 }
 
 /** The mail that a task was made of, with the words that its values were read from. */
-function MailBeside({ taskId }: { taskId: number }) {
+function MailBeside({ taskId, offer }: { taskId: number; offer: TaskCandidate | null }) {
   const { data: task } = useQuery(taskQuery(taskId));
   const { data: sheet } = useQuery({ ...arrivalSheet(task?.arrivalId ?? 0), enabled: task !== undefined });
   const [pointed, setPointed] = useState<Pointed | null>(null);
@@ -118,8 +121,8 @@ function MailBeside({ taskId }: { taskId: number }) {
           <MessageView
             arrival={sheet.arrival}
             read={sheet.read}
-            marks={marksOf([task])}
-            pointed={pointed}
+            marks={[...marksOf([task]), ...marksOfOffer(taskId, offer)]}
+            pointed={offer ? { taskId, field: offer.field } : pointed}
             onPoint={setPointed}
           />
         </>

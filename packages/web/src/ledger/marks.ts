@@ -1,4 +1,4 @@
-import type { Task } from '@hatband/contract';
+import type { Task, TaskCandidate } from '@hatband/contract';
 
 /** A value that is pointed at: a field of a task. */
 export interface Pointed {
@@ -33,6 +33,12 @@ export function marksOf(tasks: readonly Task[]): Mark[] {
     ),
   );
 }
+
+/** The places of a value that could stand in a field. */
+export const marksOfOffer = (taskId: number, offer: TaskCandidate | null): Mark[] =>
+  offer === null
+    ? []
+    : offer.spans.map(({ part, start, end }) => ({ taskId, field: offer.field, part, start, end }));
 
 export interface Segment {
   start: number;

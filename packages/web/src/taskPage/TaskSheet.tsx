@@ -9,10 +9,12 @@ import { ConflictNote } from '../tasks/ConflictNote.tsx';
 import { useFilterNames } from '../tasks/filter/useFilterNames.ts';
 import { FieldRow, type Pointing } from '../ledger/FieldRow.tsx';
 import { MessageView } from '../ledger/MessageView.tsx';
-import { marksOf, type Pointed } from '../ledger/marks.ts';
+import { marksOf, marksOfOffer, type Pointed } from '../ledger/marks.ts';
 import { ValueLine } from '../ledger/ValueLine.tsx';
 import { Foreign } from '../shared/page/Foreign.tsx';
 import { ErrorLine } from '../shared/page/Page.tsx';
+import { OffersContext } from '../shared/task/candidates.ts';
+import { useOffers } from '../shared/task/useOffers.ts';
 import { Checklist } from '../shared/task/Checklist.tsx';
 import { TaskRows } from '../shared/task/TaskRows.tsx';
 import { TitleField } from '../shared/task/TextField.tsx';
@@ -89,13 +91,16 @@ interface ColumnsProps {
 function Columns({ task, mail, work }: ColumnsProps) {
   const [pointed, setPointed] = useState<Pointed | null>(null);
   const both = useRef<HTMLDivElement>(null);
-  const pointing = { pointed, onPoint: setPointed };
+  const offers = useOffers(task.id);
+  const offered = offers.pointed && { taskId: task.id, field: offers.pointed.field };
+  const pointing = { pointed: offered ?? pointed, onPoint: setPointed };
+  const marks = [...marksOf([task]), ...marksOfOffer(task.id, offers.pointed)];
   return (
     <div className={css.columns} ref={both}>
       <section aria-label="The mail">
         {mail?.read && (
           <>
-            <MessageView arrival={mail.arrival} read={mail.read} marks={marksOf([task])} {...pointing} />
+            <MessageView arrival={mail.arrival} read={mail.read} marks={marks} {...pointing} />
             <MailLinks
               sheet={mail}
               onSplit={(title) => {
@@ -113,8 +118,10 @@ function Columns({ task, mail, work }: ColumnsProps) {
         <Comments taskId={task.id} />
         <Thread taskId={task.id} />
       </section>
-      <Fields task={task} work={work} {...pointing} />
-      <ValueLine container={both} pointed={pointed} />
+      <OffersContext value={{ taskId: task.id, take: work.set, ...offers }}>
+        <Fields task={task} work={work} {...pointing} />
+      </OffersContext>
+      <ValueLine container={both} pointed={pointing.pointed} />
     </div>
   );
 }

@@ -1,8 +1,8 @@
 import type { Named } from '@hatband/contract';
-import type { Priority } from '@hatband/core/tasks';
+import { sameName, type Priority } from '@hatband/core/tasks';
 import { useQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { projects } from '../../api/queries.ts';
 import { Choose } from '../forms/Choose.tsx';
 import { PriorityBar } from '../page/Band.tsx';
@@ -10,17 +10,21 @@ import { Foreign } from '../page/Foreign.tsx';
 import css from './fields.module.css';
 import { InPlace } from './InPlace.tsx';
 import { None } from './None.tsx';
+import { useMake } from './useMake.ts';
 
 /** One of some names, or none. */
 export function NameField({
   name,
   value,
   names,
+  onMake,
   onChange,
 }: {
   name: string;
   value: string | null;
   names: readonly string[];
+  /** Makes one that there is not yet. */
+  onMake?: (name: string) => Promise<unknown>;
   onChange: (value: string | null) => void;
 }) {
   const known = value === null || names.includes(value) ? names : [value, ...names];
@@ -35,6 +39,13 @@ export function NameField({
         if (next !== value) onChange(next);
         close();
       }}
+      {...(onMake && {
+        onMake: async (made: string) => {
+          await onMake(made);
+          onChange(made);
+          close();
+        },
+      })}
       onLeave={close}
     />
   );
@@ -126,6 +137,7 @@ export function ProjectField({
   onChange: (id: string | null) => void;
 }) {
   const { data } = useQuery(projects);
+  const make = useMake();
   const options = [
     ...(data?.items ?? []).map(({ id, name }) => ({ value: id, label: name })),
     { value: NO_PROJECT, label: 'none' },
@@ -140,6 +152,10 @@ export function ProjectField({
         if (id !== (value?.id ?? null)) onChange(id);
         close();
       }}
+      onMake={async (made) => {
+        onChange(await make.project(made));
+        close();
+      }}
       onLeave={close}
     />
   );
@@ -151,24 +167,44 @@ interface ChoiceProps<T> {
   value: T;
   options: { value: T; label: string }[];
   onDone: (value: T) => void;
+  /** Makes one of this name; it is refused in words. */
+  onMake?: (name: string) => Promise<void>;
   onLeave: () => void;
 }
 
-function Choice<T extends string>({ name, value, options, onDone, onLeave }: ChoiceProps<T>) {
+const MAKE = 'make it';
+
+/** One of the options; what is typed and not among them can be made. */
+function Choice<T extends string>({ name, value, options, onDone, onMake, onLeave }: ChoiceProps<T>) {
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const words = typed.trim();
+  const isNew = onMake && words !== '' && !options.some(({ label }) => sameName(label, words));
+  const make = isNew ? [{ value: MAKE, label: `make “${words}”` }] : [];
   return (
-    <Choose
-      autoFocus
-      defaultOpen
-      showSearch
-      className={css.choice ?? ''}
-      aria-label={name}
-      value={value}
-      options={options}
-      onChange={onDone}
-      onBlur={onLeave}
-      onOpenChange={(open) => {
-        if (!open) onLeave();
-      }}
-    />
+    <>
+      <Choose<string>
+        autoFocus
+        defaultOpen
+        showSearch={{ onSearch: setTyped }}
+        className={css.choice ?? ''}
+        aria-label={name}
+        value={value}
+        options={[...options, ...make]}
+        onChange={(chosen) => {
+          const option = options.find((each) => each.value === chosen);
+          if (option) onDone(option.value);
+          else
+            onMake?.(words).catch((error: unknown) => {
+              setProblem(error instanceof Error ? error.message : String(error));
+            });
+        }}
+        onBlur={onLeave}
+        onOpenChange={(open) => {
+          if (!open && !isNew) onLeave();
+        }}
+      />
+      {problem !== null && <p role="alert">{problem}</p>}
+    </>
   );
 }

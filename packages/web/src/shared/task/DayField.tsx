@@ -1,8 +1,11 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { DatePicker, Input } from 'antd';
 import dayjs from 'dayjs';
 import customParseFormat from 'dayjs/plugin/customParseFormat';
-import { useState } from 'react';
+import { useContext, useState } from 'react';
+import { typedDay } from '../../api/queries.ts';
 import { dayText, useClock } from '../clock.ts';
+import { OffersContext } from './candidates.ts';
 import css from './fields.module.css';
 import { InPlace } from './InPlace.tsx';
 import { None } from './None.tsx';
@@ -39,61 +42,113 @@ export function DayField({
 const SHOWN = 'ddd D MMM YYYY';
 const TYPED = ['D MMM YYYY', 'D MMMM YYYY', 'D MMM', 'D MMMM', 'YYYY-MM-DD', 'D.M.YYYY', 'D/M/YYYY'];
 
-/** The day that is written in the field, with or without its weekday. */
-function typedDay(target: EventTarget): string | null {
-  if (!(target instanceof HTMLInputElement)) return null;
-  const day = dayjs(target.value.replace(/^[A-Za-z]+,? (?=\d)/, ''), TYPED, true);
-  return day.isValid() ? day.format('YYYY-MM-DD') : null;
-}
-
-/** A day from the calendar or typed, and a clock time if it has one. Enter keeps both. */
-function DayEditor({
-  name,
-  initial,
-  onDone,
-}: {
+interface EditorProps {
   name: string;
   initial: string | null;
   onDone: (day: string | null) => void;
-}) {
+}
+
+/** A day from the calendar or in words, “fri”, and a clock time if it has one. Enter keeps both. */
+function DayEditor({ name, initial, onDone }: EditorProps) {
   const [day, setDay] = useState(initial?.slice(0, 10) ?? null);
   const [time, setTime] = useState(initial?.slice(11) ?? '');
+  const [words, setWords] = useState('');
+  const clock = useClock();
+  const { read, understand } = useTypedDay(words);
   const done = (date: string | null) => {
-    onDone(date !== null && TIME.test(time) ? `${date}T${time.padStart(5, '0')}` : date);
+    const hasTime = date !== null && (date.length > 10 || !TIME.test(time));
+    onDone(date === null || hasTime ? date : `${date}T${time.padStart(5, '0')}`);
   };
-  const badTime = time !== '' && !TIME.test(time);
+  const takeWords = async () => {
+    const typed = await understand();
+    if (typed !== null) done(typed);
+  };
   return (
-    <div className={css.due}>
+    <div
+      className={css.due}
+      onInput={({ target }) => {
+        if (target instanceof HTMLInputElement && target.dataset.time === undefined) setWords(target.value);
+      }}
+    >
       <DatePicker
         autoFocus
         defaultOpen
         placement="bottomRight"
         aria-label={name}
-        placeholder="a day, as 3 Dec"
+        placeholder="fri, in 2 weeks, 3 Dec"
         format={[SHOWN, ...TYPED]}
         value={day === null ? null : dayjs(day)}
+        defaultPickerValue={dayjs(day ?? clock.today)}
+        panelRender={(calendar) => (
+          <>
+            <TypedDayLine words={words} read={read} />
+            {calendar}
+          </>
+        )}
         onChange={(picked) => {
           const date = picked?.format('YYYY-MM-DD') ?? null;
           setDay(date);
           done(date);
         }}
         onKeyDown={(event) => {
-          const typed = typedDay(event.target);
-          if (event.key === 'Enter' && typed !== null) done(typed);
+          if (event.key === 'Enter' && words.trim() !== '') void takeWords();
         }}
       />
-      <Input
-        aria-label={name === 'due' ? 'time' : `time of ${name}`}
-        placeholder="a time, as 17:00"
-        value={time}
-        status={badTime ? 'error' : ''}
-        onChange={(e) => {
-          setTime(e.target.value);
-        }}
-        onPressEnter={() => {
-          if (!badTime) done(day);
+      <TimeInput
+        name={name}
+        time={time}
+        onChange={setTime}
+        onEnter={() => {
+          done(day);
         }}
       />
     </div>
+  );
+}
+
+/** The day that typed words mean, as the server reads them: it knows today, the working days and the task's other days. */
+function useTypedDay(words: string) {
+  const client = useQueryClient();
+  const query = typedDay(words.trim(), useContext(OffersContext)?.taskId ?? null);
+  const { data } = useQuery({ ...query, enabled: words.trim() !== '' });
+  return { read: data?.day, understand: async () => (await client.query(query)).day };
+}
+
+function TypedDayLine({ words, read }: { words: string; read: string | null | undefined }) {
+  const clock = useClock();
+  if (words.trim() === '' || read === undefined) return null;
+  return (
+    <p className={css.read} role="status">
+      {read === null ? `“${words.trim()}” is no day` : `${dayText(read, clock.today)}: Enter takes it`}
+    </p>
+  );
+}
+
+function TimeInput({
+  name,
+  time,
+  onChange,
+  onEnter,
+}: {
+  name: string;
+  time: string;
+  onChange: (time: string) => void;
+  onEnter: () => void;
+}) {
+  const isBad = time !== '' && !TIME.test(time);
+  return (
+    <Input
+      data-time=""
+      aria-label={name === 'due' ? 'time' : `time of ${name}`}
+      placeholder="a time, as 17:00"
+      value={time}
+      status={isBad ? 'error' : ''}
+      onChange={(e) => {
+        onChange(e.target.value);
+      }}
+      onPressEnter={() => {
+        if (!isBad) onEnter();
+      }}
+    />
   );
 }

@@ -7,7 +7,10 @@ import {
   type KeyboardEvent,
   type ReactNode,
 } from 'react';
+import type { TaskCandidate } from '@hatband/contract';
+import { OffersContext } from './candidates.ts';
 import css from './fields.module.css';
+import { OfferedValues } from './OfferedValues.tsx';
 
 interface Props {
   name: string;
@@ -24,6 +27,8 @@ export function InPlace({ name, shown, editor }: Props) {
   const [editing, setEditing] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   const isStop = useContext(TabStop);
+  const offers = useContext(OffersContext);
+  const offered = offers?.candidates.filter(({ field }) => field === name) ?? [];
   const wasEditing = useRef(false);
   // The focus comes back to the value that was left, unless it went elsewhere by itself; not before the key that closed the
   // editor is over, or it would press the value at once.
@@ -57,11 +62,23 @@ export function InPlace({ name, shown, editor }: Props) {
       </button>
     );
   }
+  const take = (candidate: TaskCandidate | undefined) => {
+    if (!candidate) return;
+    offers?.take(candidate.change);
+    close();
+  };
   const onKeyDown = (event: KeyboardEvent) => {
-    if (event.key !== 'Escape') return;
+    const n = event.altKey ? /^Digit([1-9])$/.exec(event.code)?.[1] : undefined;
+    if (n !== undefined) take(offered[Number(n) - 1]);
+    if (n === undefined && event.key !== 'Escape') return;
     // It closes the editor, and nothing around it.
     event.preventDefault();
     close();
   };
-  return <div onKeyDown={onKeyDown}>{editor(close)}</div>;
+  return (
+    <div className={css.open} onKeyDown={onKeyDown}>
+      {offered.length > 0 && <OfferedValues candidates={offered} onTake={take} onPoint={offers?.onPoint} />}
+      {editor(close)}
+    </div>
+  );
 }

@@ -3,10 +3,11 @@ import { checkKind, wordsOfValue, type OwnField, type Value } from '@hatband/cor
 import { NameField, NamesField } from './ChoiceField.tsx';
 import { DayField } from './DayField.tsx';
 import { TextField } from './TextField.tsx';
+import { useMake } from './useMake.ts';
 
 /** A value of a project's own field, by the kind of the field. */
 export function OwnFieldEditor({
-  field: { name, kind, choices, decimal },
+  field,
   task,
   onChange,
 }: {
@@ -14,6 +15,8 @@ export function OwnFieldEditor({
   task: Task;
   onChange: (change: TaskChange) => void;
 }) {
+  const { name, kind, choices, decimal } = field;
+  const make = useMake();
   const value = task.fields[name];
   const set = (next: Value | null) => {
     onChange({ fields: { [name]: next } });
@@ -26,6 +29,9 @@ export function OwnFieldEditor({
         name={name}
         value={words || null}
         names={names}
+        {...(kind === 'choice' && {
+          onMake: (choice: string) => make.choice(task.project?.id, field, choice),
+        })}
         onChange={(chosen) => {
           set(kind === 'yes/no' && chosen !== null ? chosen === 'yes' : chosen);
         }}

@@ -19,6 +19,7 @@ import css from './fields.module.css';
 import { OwnFieldEditor } from './OwnFieldEditor.tsx';
 import { TextField, TitleField } from './TextField.tsx';
 import { None } from './None.tsx';
+import { useMake } from './useMake.ts';
 
 interface Props {
   task: Task;
@@ -120,12 +121,14 @@ function useOwnFields({ project, fields }: Task): OwnField[] {
 
 function SectionField({ task, onChange }: EditorProps) {
   const { data } = useQuery(projects);
+  const make = useMake();
   const project = data?.items.find(({ id }) => id === task.project?.id);
   return (
     <NameField
       name="section"
       value={task.section}
       names={project?.sections ?? []}
+      {...(project && { onMake: (name: string) => make.section(project.id, name) })}
       onChange={(section) => {
         onChange({ section });
       }}
@@ -134,12 +137,14 @@ function SectionField({ task, onChange }: EditorProps) {
 }
 
 function AssigneeField({ task, onChange }: EditorProps) {
+  const make = useMake();
   const { data } = useQuery(register(registers.people));
   return (
     <NameField
       name="assignee"
       value={task.assignee}
       names={data?.items.map(({ body }) => body.name) ?? []}
+      onMake={make.person}
       onChange={(assignee) => {
         onChange({ assignee });
       }}

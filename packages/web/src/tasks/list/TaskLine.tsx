@@ -11,6 +11,7 @@ import { PersonLink } from '../../shared/page/PersonLink.tsx';
 import { Foreign } from '../../shared/page/Foreign.tsx';
 import { EmptyWord } from '../../shared/task/None.tsx';
 import { isWaiting } from '../../shared/task/isWaiting.ts';
+import { OffersContext } from '../../shared/task/candidates.ts';
 import { TabStop } from '../../shared/task/InPlace.tsx';
 import { TaskField } from '../../shared/task/TaskField.tsx';
 import { isRight } from './columns.ts';
@@ -67,29 +68,44 @@ export function TaskLine({
         <PickTab id={id} n={n} picked={picked} title={task?.title ?? ''} />
         {task && <DoneBox task={task} done={done} onChange={onChange} />}
       </span>
-      {fields.map((field, column) => (
-        <span
-          key={field}
-          role="gridcell"
-          data-cell={`${String(index)}:${String(column)}`}
-          className={isRight(field, kindOf) ? css.right : undefined}
-          onFocus={onFocusCell(index, column)}
-        >
-          <TabStop value={stop === column}>
-            {task && (
-              <Cell
-                isGap={settling?.isGap(task, field) ?? false}
-                task={task}
-                field={field}
-                names={names}
-                isStop={stop === column}
-                onChange={onChange}
-              />
-            )}
-          </TabStop>
-        </span>
-      ))}
+      <OffersContext value={offersOf(task, settling, onChange)}>
+        {fields.map((field, column) => (
+          <span
+            key={field}
+            role="gridcell"
+            data-cell={`${String(index)}:${String(column)}`}
+            className={isRight(field, kindOf) ? css.right : undefined}
+            onFocus={onFocusCell(index, column)}
+          >
+            <TabStop value={stop === column}>
+              {task && (
+                <Cell
+                  isGap={settling?.isGap(task, field) ?? false}
+                  task={task}
+                  field={field}
+                  names={names}
+                  isStop={stop === column}
+                  onChange={onChange}
+                />
+              )}
+            </TabStop>
+          </span>
+        ))}
+      </OffersContext>
     </div>
+  );
+}
+
+/** What the mail offers is known of the task that the user is at. */
+function offersOf(task: Task | null, settling: Settling | undefined, take: (change: TaskChange) => void) {
+  const offered = settling?.offered?.taskId === task?.id ? settling?.offered : null;
+  return (
+    task && {
+      taskId: task.id,
+      candidates: offered?.candidates ?? [],
+      take,
+      ...(settling && { onPoint: settling.onPoint }),
+    }
   );
 }
 
