@@ -76,7 +76,9 @@ function answerTaskPage(app: Express, { store, clock, user }: AppOptions): void 
   answer(app, contract.taskCandidates, async ({ params }) => ({
     items: await candidatesOf(store, user, params.id, clock),
   }));
-  answer(app, contract.readDay, async ({ query }) => ({ day: await readTypedDay(store, user, query, clock) }));
+  answer(app, contract.readDay, async ({ query }) => ({
+    day: await readTypedDay(store, user, query, clock),
+  }));
   answer(app, contract.duplicateTask, async ({ params, revision }) =>
     getTask(store, await duplicateTask(store, { id: params.id, revision }, clock)),
   );
