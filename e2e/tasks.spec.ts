@@ -153,3 +153,41 @@ test('gaps of mail that comes in are settled by keys alone, and settled lines st
   await page.getByRole('button', { name: 'take back the last' }).click();
   await expect(lineOf(page, 'Dust the brass lamp')).toBeVisible();
 });
+
+test('a gap is filled from the mail by one key, a day by words, and a project is made where it is missed', async ({
+  page,
+  demo,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 2600 });
+  const intake = (await (await page.request.get(`${demo.url}/api/addresses`)).json()) as {
+    items: { address: string; target: { kind: string } }[];
+  };
+  await demo.send({
+    to: intake.items.find(({ target }) => target.kind === 'inbox')?.address ?? '',
+    from: 'nora.vale@harbour.example',
+    subject: 'Dust the brass lamp',
+    text: 'Please dust the brass lamp. The lift was repaired on 9 December.',
+  });
+  await page.goto(`${demo.url}/gaps`);
+  const cell = (field: string) =>
+    lineOf(page, 'Dust the brass lamp').getByRole('button', { name: `Change ${field}` });
+  await cell('due').click();
+  const offered = page.getByRole('list', { name: 'in the mail' });
+  await offered.getByRole('button', { name: /Wed 9 Dec/ }).hover();
+  await expect(
+    page.getByRole('complementary', { name: 'The mail' }).locator('mark[title=due]'),
+  ).toContainText('9 December');
+  await page.keyboard.press('Alt+1');
+  await expect(cell('due')).toHaveText('Wed 9 Dec');
+  await cell('due').focus();
+  await page.keyboard.type('3 jan');
+  await expect(page.getByText('Sun 3 Jan 2027: Enter takes it')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(cell('due')).toHaveText('Sun 3 Jan 2027');
+  await cell('project').focus();
+  await page.keyboard.type('Night sky');
+  await expect(page.getByTitle('make “Night sky”')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(cell('project')).toHaveText('Night sky');
+  await expect(page.getByText('was changed meanwhile')).toBeHidden();
+});

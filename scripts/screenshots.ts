@@ -70,9 +70,9 @@ const VIEWS: Record<string, (page: Page) => Promise<void>> = {
   },
   gaps: async (page) => {
     await page.goto('/gaps');
-    await page.getByRole('button', { name: 'Change project' }).filter({ hasText: 'gap' }).first().focus();
-    await page.keyboard.type('Loans');
-    await page.getByRole('complementary', { name: 'The mail' }).getByRole('heading').first().waitFor();
+    const line = page.getByRole('row').filter({ hasText: 'Change of van' });
+    await line.getByRole('button', { name: 'Change due' }).click();
+    await page.getByRole('list', { name: 'in the mail' }).getByRole('button').hover();
   },
   intake: async (page) => {
     await page.goto('/intake');

@@ -1,5 +1,6 @@
 export { BUILT_IN, builtInRule } from './model/builtIn.ts';
 export { candidatesIn, type Candidate, type SoughtField } from './message/candidates.ts';
+export { referenceOf } from './message/view.ts';
 export { checkRule, type Problem } from './model/check.ts';
 export { compile, compileRule, type CompiledRules } from './run/compile.ts';
 export {

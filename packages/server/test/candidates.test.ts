@@ -18,7 +18,10 @@ test('a task is offered what its mail holds and it does not, each with the chang
       name: 'Loans in',
       description: '',
       sections: [],
-      fields: [{ name: 'Insured', kind: 'money', choices: [], decimal: null }],
+      fields: [
+        { name: 'Insured', kind: 'money', choices: [], decimal: null },
+        { name: 'Needs', kind: 'several choices', choices: ['crate', 'van', 'lift'], decimal: null },
+      ],
       requirements: [],
     },
   });
@@ -43,6 +46,11 @@ test('a task is offered what its mail holds and it does not, each with the chang
     project: { id: project.id },
     fields: { Insured: { amount: 5200, currency: 'EUR' } },
   });
+  // A choice more leaves those that were made.
+  await change([task?.id ?? 0], { fields: { Needs: ['crate'] } });
+  await take('Needs');
+  expect((await read(task?.id ?? 0)).fields.Needs).toEqual(['crate', 'van']);
+  expect((await offered()).filter(({ field }) => field === 'Needs')).toEqual([]);
   // What stands there is offered no more.
   expect((await offered()).filter(({ field }) => field === 'project' || field === 'Insured')).toEqual([]);
 });

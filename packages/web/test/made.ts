@@ -1,4 +1,4 @@
-import type { Arrival, Health, Rule, Task } from '@hatband/contract';
+import type { Arrival, ArrivalSheet, Health, Rule, Task } from '@hatband/contract';
 import { read } from '@hatband/core/reading';
 import { blankTask } from '../src/tasks/blankTask.ts';
 import { Delivery, KnownTasks, RuleDefinition, type RuleInput } from '@hatband/core/rules';
@@ -97,4 +97,18 @@ export const health: Health = {
   smtpPort: 2525,
   now: '2026-11-24T14:10:00Z',
   zone: 'Europe/London',
+};
+
+/** A message on its sheet, before it was read. */
+export const arrivalSheet: ArrivalSheet = {
+  arrival: arrival(),
+  address: { address: 'inbox@hollow.example', plusWord: null, name: 'Inbox', retired: false },
+  envelope: { from: '', size: 900 },
+  read: null,
+  tasks: [],
+  comments: [],
+  effects: [],
+  remarks: [],
+  carriedOut: [],
+  before: null,
 };

@@ -6,6 +6,7 @@ import { MAIL, PLAIN } from '../kinds/readings/testMails.ts';
 import { candidatesIn } from './candidates.ts';
 
 const setting = {
+  reference: '2026-11-23T09:00',
   zone: 'UTC',
   dateOrder: 'DMY' as const,
   calendar: Calendar.parse({}),

@@ -1,5 +1,5 @@
 import { dayIn, type Calendar, type DateOrder } from '../../dates/index.ts';
-import { fold } from '../../languages/index.ts';
+import { findWords, fold } from '../../languages/index.ts';
 import type { EvidenceSpan, Reading, ValueFact } from '../../reading/index.ts';
 import {
   checkKind,
@@ -25,6 +25,8 @@ export interface SoughtField {
 }
 
 interface Setting {
+  /** The wall clock from which words like “Friday” are read. */
+  reference: string;
   zone: string;
   dateOrder: DateOrder;
   calendar: Calendar;
@@ -46,26 +48,17 @@ const DETAILS: Partial<Record<FieldKind, readonly ValueFact['kind'][]>> = {
   duration: ['duration'],
   link: ['link'],
 };
-/** Kinds of which a labelled line can be a value, whatever its label. */
-const LABELLED: readonly FieldKind[] = [
-  'text',
-  'date',
-  'date and time',
-  'number',
-  'money',
-  'duration',
-  'link',
-];
+/** Kinds of which a labelled line can be a value, whatever its label; its days are among those that were found. */
+const LABELLED: readonly FieldKind[] = ['text', 'number', 'money', 'duration', 'link'];
 
 /** The values in the message that fit the field, the likeliest first: a line with its label, what the reading found, all others. */
 export function candidatesIn(reading: Reading, field: SoughtField, setting: Setting): Candidate[] {
-  const { facts, message, anatomy } = reading;
+  const { facts } = reading;
   const labelled = (isOwn: boolean) =>
     facts.pairs
       .filter(({ label }) => sameName(label, field.name) === isOwn)
       .map(({ value, spans }) => ({ words: value, spans }));
-  const reference = (anatomy.sentAt ?? message.sentAt ?? '1970-01-01T00:00').slice(0, 16);
-  const { zone, dateOrder, calendar, people } = setting;
+  const { reference, zone, dateOrder, calendar, people } = setting;
   const checks = {
     day: (words: string) => dayIn(words, { reference, zone, dateOrder, ...calendar }),
     decimal: field.decimal,
@@ -115,26 +108,19 @@ function found(reading: Reading, { kind, choices }: SoughtField, people: readonl
 
 /** Which of the names stand in the subject or the text, in the order in which they do. */
 function named({ message }: Reading, names: readonly string[]): Words[] {
-  const places = (['subject', 'text'] as const).flatMap((part) => {
-    const words = message[part];
-    const folded = fold(words);
+  return (['subject', 'text'] as const).flatMap((part) => {
+    const folded = fold(message[part]);
     return names
-      .flatMap((name) => {
-        const start = placeOf(fold(name), folded);
-        const end = start + name.length;
-        return start === -1 ? [] : [{ name, part, start, end, quote: words.slice(start, end) }];
+      .flatMap((words) => {
+        const [place] = findWords(words)(folded);
+        return place ? [{ words, ...place }] : [];
       })
-      .toSorted((a, b) => a.start - b.start);
+      .toSorted((one, other) => one.start - other.start)
+      .map(({ words, start, end }) => ({
+        words,
+        spans: [{ part, start, end, quote: message[part].slice(start, end) }],
+      }));
   });
-  return places.map(({ name, ...span }) => ({ words: name, spans: [span] }));
-}
-
-/** Where the words stand by themselves; -1 where they do not. */
-function placeOf(words: string, text: string): number {
-  const isLetter = (at: number) => /[\p{L}\p{N}]/u.test(text.charAt(at));
-  for (let at = text.indexOf(words); at !== -1 && words !== ''; at = text.indexOf(words, at + 1))
-    if (!isLetter(at - 1) && !isLetter(at + words.length)) return at;
-  return -1;
 }
 
 const distinct = (candidates: readonly Candidate[]): Candidate[] =>

@@ -1,6 +1,7 @@
 import { detectLanguage, fold, type LanguageCode } from '../../languages/index.ts';
 import type { Mailbox } from '../../mail/index.ts';
 import { findPerson, nameKey, type Person } from '../../tasks/index.ts';
+import type { Reading } from '../../reading/index.ts';
 import type { Context } from './context.ts';
 import type { Incoming } from './incoming.ts';
 import { scopeText, type MessageScope, type ScopeText } from './scope.ts';
@@ -42,9 +43,13 @@ export function viewOf(incoming: Incoming, context: Context): View {
     senders: [...new Set([anatomy.who, message.from].flatMap(addressOf))],
     asker: () => asker(undefined),
     language: () => language(undefined),
-    reference: (anatomy.sentAt ?? message.sentAt ?? delivery.at).slice(0, 16),
+    reference: referenceOf(reading, delivery.at),
   };
 }
+
+/** The wall clock from which a message’s words are read: when its newest were sent, or else when it came. */
+export const referenceOf = ({ message, anatomy }: Reading, arrivedAt: string): string =>
+  (anatomy.sentAt ?? message.sentAt ?? arrivedAt).slice(0, 16);
 
 function memo<A, R>(work: (given: A) => R, keyOf: (given: A) => string): (given: A) => R {
   const known = new Map<string, { result: R }>();

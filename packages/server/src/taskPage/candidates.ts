@@ -1,7 +1,7 @@
 import type { TaskCandidate, TaskChange, Task } from '@hatband/contract';
 import { dayText } from '@hatband/core/dates';
-import { Reading } from '@hatband/core/reading';
-import { candidatesIn, type Candidate, type SoughtField } from '@hatband/core/rules';
+import { localTime, Reading } from '@hatband/core/reading';
+import { candidatesIn, referenceOf, type Candidate, type SoughtField } from '@hatband/core/rules';
 import { dayOfInstant, Person, sayDuration, wordsOfValue, type Value } from '@hatband/core/tasks';
 import type { Clock } from '../clock.ts';
 import { listProjects } from '../named/projects.ts';
@@ -14,7 +14,7 @@ import { getTask } from '../tasks/tasks.ts';
 interface Open {
   sought: SoughtField;
   now: Value | null;
-  change: (value: Value) => TaskChange | null;
+  change: (value: Value) => TaskChange;
 }
 
 /** What the mail of a task holds that could stand in its fields, and does not. */
@@ -25,24 +25,34 @@ export async function candidatesOf(
   clock: Clock,
 ): Promise<TaskCandidate[]> {
   const task = await getTask(store, id);
-  const arrival = await store.read('arrivals').where({ id: task.arrivalId }).first('reading_id');
+  const arrival = await store.read('arrivals').where({ id: task.arrivalId }).first();
   const row = await store
     .read('readings')
     .where({ id: arrival?.reading_id ?? 0 })
     .first('body');
-  if (!row) return [];
+  if (!arrival || !row) return [];
   const reading = inflateJson(Reading, row.body);
   const { context } = await user();
+  const reference = referenceOf(reading, localTime(arrival.received_at, context.zone));
   const people = (await listNamed(store.read, 'people', Person)).map(({ body }) => body);
   const today = dayOfInstant(clock().toISOString(), context.zone);
   return (await openFields(store, task)).flatMap(({ sought, now, change }) =>
-    candidatesIn(reading, sought, { ...context, people }).flatMap(({ value, spans }: Candidate) => {
-      const values = JSON.stringify(value) === JSON.stringify(now) ? null : change(value);
-      const words = wordsIn(sought.kind, value, today);
-      return values === null ? [] : [{ field: sought.name, words, change: values, spans }];
-    }),
+    candidatesIn(reading, sought, { ...context, people, reference }).flatMap(
+      ({ value, spans }: Candidate) => {
+        if (isThere(value, now)) return [];
+        const words = wordsIn(sought.kind, value, today);
+        // A choice more leaves those that were made.
+        const whole = Array.isArray(value) && Array.isArray(now) ? [...now, ...value] : value;
+        return [{ field: sought.name, words, change: change(whole), spans }];
+      },
+    ),
   );
 }
+
+const isThere = (value: Value, now: Value | null): boolean =>
+  Array.isArray(value) && Array.isArray(now)
+    ? value.every((each) => now.includes(each))
+    : JSON.stringify(value) === JSON.stringify(now);
 
 const wordsIn = (kind: SoughtField['kind'], value: Value, today: string): string => {
   const words = wordsOfValue(value);

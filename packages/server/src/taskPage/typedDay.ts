@@ -1,11 +1,11 @@
 import type { TypedDay } from '@hatband/contract';
-import { typedDay } from '@hatband/core/dates';
+import { LocalDate, typedDay } from '@hatband/core/dates';
 import { localTime } from '@hatband/core/reading';
-import { sameName } from '@hatband/core/tasks';
+import { builtInName, sameName, type Value } from '@hatband/core/tasks';
 import type { Clock } from '../clock.ts';
 import type { UserNow } from '../settings/user.ts';
 import type { Store } from '../store/index.ts';
-import { viewTasks } from '../tasks/tasks.ts';
+import { getTask } from '../tasks/tasks.ts';
 
 /** The day that words mean today, in the user's zone and calendar; other days of the task may be named in them. */
 export async function readTypedDay(
@@ -15,15 +15,15 @@ export async function readTypedDay(
   clock: Clock,
 ): Promise<string | null> {
   const { context } = await user();
-  const [task] = await viewTasks(store.read, (query) => query.where('tasks.id', id ?? 0));
-  const reference = localTime(clock().toISOString(), context.zone).slice(0, 16);
-  const named = (field: string) => {
-    const own = Object.entries(task?.fields ?? {}).find(([name]) => sameName(name, field))?.[1];
-    const days: Readonly<Record<string, unknown>> = {
-      today: reference.slice(0, 10), due: task?.due, 'due date': task?.due, start: task?.start, deadline: task?.deadline,
-    }; // prettier-ignore
-    const day = days[field.toLowerCase()] ?? own;
-    return typeof day === 'string' && /^\d{4}-\d{2}-\d{2}/.test(day) ? day : null;
+  const today = localTime(clock().toISOString(), context.zone);
+  const task = id === undefined ? undefined : await getTask(store, id);
+  const days: Readonly<Record<string, Value | null>> = {
+    today: today.slice(0, 10),
+    ...(task && { ...task.fields, due: task.due, start: task.start, deadline: task.deadline }),
   };
-  return typedDay(words, { ...context, ...context.calendar, reference, named });
+  const named = (words: string) => {
+    const name = Object.keys(days).find((each) => sameName(each, builtInName(words))) ?? '';
+    return LocalDate.safeParse(days[name]).data ?? null;
+  };
+  return typedDay(words, { ...context, ...context.calendar, reference: today, named });
 }

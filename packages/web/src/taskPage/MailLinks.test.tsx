@@ -1,21 +1,14 @@
 import type { ArrivalSheet } from '@hatband/contract';
 import { screen } from '@testing-library/react';
 import { expect, test, vi } from 'vitest';
-import { arrival } from '../../test/made.ts';
+import { arrival, arrivalSheet } from '../../test/made.ts';
 import { show } from '../../test/show.tsx';
 import { MailLinks } from './MailLinks.tsx';
 
 const sheet = (more: Partial<ArrivalSheet['arrival']> = {}): ArrivalSheet => ({
+  ...arrivalSheet,
   arrival: arrival(more),
   address: { address: 'INBOX/Loans', plusWord: null, name: 'Work mail', retired: false },
-  envelope: { from: '', size: 900 },
-  read: null,
-  tasks: [],
-  comments: [],
-  effects: [],
-  remarks: [],
-  carriedOut: [],
-  before: null,
 });
 
 test('words that are selected become a task; without any it says what to do', async () => {

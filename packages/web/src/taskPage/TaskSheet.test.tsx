@@ -1,7 +1,7 @@
 import type { ArrivalSheet, HistoryLine, Task } from '@hatband/contract';
 import { screen, waitFor, within } from '@testing-library/react';
 import { expect, test, vi } from 'vitest';
-import { arrival, health, samples, task } from '../../test/made.ts';
+import { arrivalSheet, health, samples, task } from '../../test/made.ts';
 import { show } from '../../test/show.tsx';
 import { TaskSheet } from './TaskSheet.tsx';
 
@@ -12,16 +12,8 @@ async function sheetOf(): Promise<ArrivalSheet> {
   if (!sample) throw new Error('There is no message.');
   const { message, anatomy, facts, warnings } = sample.incoming.reading;
   return {
-    arrival: arrival(),
-    address: { address: 'inbox@hollow.example', plusWord: null, name: 'Inbox', retired: false },
-    envelope: { from: '', size: 900 },
+    ...arrivalSheet,
     read: { message, anatomy, dates: facts.dates, deadline: facts.deadline, events: facts.events, warnings },
-    tasks: [],
-    comments: [],
-    effects: [],
-    remarks: [],
-    carriedOut: [],
-    before: null,
   };
 }
 

@@ -172,7 +172,8 @@ interface ChoiceProps<T> {
   onLeave: () => void;
 }
 
-const MAKE = 'make it';
+/** No name begins with a blank. */
+const MAKE = ' make';
 
 /** One of the options; what is typed and not among them can be made. */
 function Choice<T extends string>({ name, value, options, onDone, onMake, onLeave }: ChoiceProps<T>) {

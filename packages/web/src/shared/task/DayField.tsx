@@ -1,16 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { DatePicker, Input } from 'antd';
 import dayjs from 'dayjs';
-import customParseFormat from 'dayjs/plugin/customParseFormat';
-import { useContext, useState } from 'react';
+import { useContext, useRef, useState } from 'react';
 import { typedDay } from '../../api/queries.ts';
 import { dayText, useClock } from '../clock.ts';
 import { OffersContext } from './candidates.ts';
 import css from './fields.module.css';
 import { InPlace } from './InPlace.tsx';
 import { None } from './None.tsx';
-
-dayjs.extend(customParseFormat);
 
 const TIME = /^([01]?\d|2[0-3]):[0-5]\d$/;
 
@@ -40,7 +37,6 @@ export function DayField({
 }
 
 const SHOWN = 'ddd D MMM YYYY';
-const TYPED = ['D MMM YYYY', 'D MMMM YYYY', 'D MMM', 'D MMMM', 'YYYY-MM-DD', 'D.M.YYYY', 'D/M/YYYY'];
 
 interface EditorProps {
   name: string;
@@ -53,11 +49,10 @@ function DayEditor({ name, initial, onDone }: EditorProps) {
   const [day, setDay] = useState(initial?.slice(0, 10) ?? null);
   const [time, setTime] = useState(initial?.slice(11) ?? '');
   const [words, setWords] = useState('');
-  const clock = useClock();
   const { read, understand } = useTypedDay(words);
+  const once = useOnce(onDone);
   const done = (date: string | null) => {
-    const hasTime = date !== null && (date.length > 10 || !TIME.test(time));
-    onDone(date === null || hasTime ? date : `${date}T${time.padStart(5, '0')}`);
+    once(date === null ? null : withTime(date, time));
   };
   const takeWords = async () => {
     const typed = await understand();
@@ -70,29 +65,16 @@ function DayEditor({ name, initial, onDone }: EditorProps) {
         if (target instanceof HTMLInputElement && target.dataset.time === undefined) setWords(target.value);
       }}
     >
-      <DatePicker
-        autoFocus
-        defaultOpen
-        placement="bottomRight"
-        aria-label={name}
-        placeholder="fri, in 2 weeks, 3 Dec"
-        format={[SHOWN, ...TYPED]}
-        value={day === null ? null : dayjs(day)}
-        defaultPickerValue={dayjs(day ?? clock.today)}
-        panelRender={(calendar) => (
-          <>
-            <TypedDayLine words={words} read={read} />
-            {calendar}
-          </>
-        )}
-        onChange={(picked) => {
-          const date = picked?.format('YYYY-MM-DD') ?? null;
+      <DayInput
+        name={name}
+        day={day}
+        words={words}
+        read={read}
+        onPick={(date) => {
           setDay(date);
           done(date);
         }}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter' && words.trim() !== '') void takeWords();
-        }}
+        onWords={() => void takeWords()}
       />
       <TimeInput
         name={name}
@@ -105,6 +87,71 @@ function DayEditor({ name, initial, onDone }: EditorProps) {
     </div>
   );
 }
+
+interface InputProps {
+  name: string;
+  day: string | null;
+  /** What is typed, and the day that it means. */
+  words: string;
+  read: string | null | undefined;
+  onPick: (day: string | null) => void;
+  /** What is typed is to be taken. */
+  onWords: () => void;
+}
+
+/** The calendar with a line for words, which the server reads: it takes only its own way of writing a day itself. */
+function DayInput({ name, day, words, read, onPick, onWords }: InputProps) {
+  const clock = useClock();
+  return (
+    <DatePicker
+      autoFocus
+      defaultOpen
+      placement="bottomRight"
+      aria-label={name}
+      placeholder="as fri, 3 Dec"
+      format={SHOWN}
+      value={day === null ? null : dayjs(day)}
+      defaultPickerValue={dayjs(day ?? clock.today)}
+      panelRender={(calendar) => (
+        <>
+          <TypedDayLine words={words} read={read} />
+          {calendar}
+        </>
+      )}
+      onChange={(picked) => {
+        onPick(picked?.format('YYYY-MM-DD') ?? null);
+      }}
+      // What is typed replaces the day that stood there.
+      onFocus={({ target }) => {
+        if (target instanceof HTMLInputElement) target.select();
+      }}
+      onKeyDown={(event, keepFromCalendar) => {
+        if (event.key !== 'Enter' || words.trim() === '') return;
+        keepFromCalendar();
+        // Nor is what has the focus then pressed by it.
+        event.preventDefault();
+        onWords();
+      }}
+      onBlur={() => {
+        if (words.trim() !== '') onWords();
+      }}
+    />
+  );
+}
+
+/** Enter may be followed by the loss of the focus. */
+function useOnce(onDone: (day: string | null) => void) {
+  const isOver = useRef(false);
+  return (day: string | null) => {
+    if (isOver.current) return;
+    isOver.current = true;
+    onDone(day);
+  };
+}
+
+/** A time that was written with the day holds before one beside it. */
+const withTime = (date: string, time: string) =>
+  date.length > 10 || !TIME.test(time) ? date : `${date}T${time.padStart(5, '0')}`;
 
 /** The day that typed words mean, as the server reads them: it knows today, the working days and the task's other days. */
 function useTypedDay(words: string) {

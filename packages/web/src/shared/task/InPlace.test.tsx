@@ -81,6 +81,9 @@ test('what the mail holds is offered while its field is open, taken by a key or 
   );
   await user.click(screen.getByRole('button', { name: 'Change other' }));
   expect(screen.queryByRole('list', { name: 'in the mail' })).toBe(null);
+  await user.keyboard('half{Alt>}[Digit1]{/Alt}');
+  // Where nothing is offered the key does nothing.
+  expect(screen.getByRole('textbox', { name: 'other' })).toHaveProperty('value', 'half');
   await user.keyboard('{Escape}');
   await user.click(screen.getByRole('button', { name: 'Change notes' }));
   await user.hover(screen.getByRole('button', { name: /SQ-0231/ }));
@@ -135,5 +138,25 @@ test('a project that is missed is made where it is missed; a refusal is told', a
   await vi.waitFor(() => {
     expect(onChange.mock.calls).toEqual([['p9']]);
   });
-  expect(asked.at(-1)?.path ?? '').toMatch(/projects|people/);
+  expect(asked.flatMap(({ method, body }) => (method === 'POST' ? body : []))).toMatchObject([
+    { name: 'Taken' },
+    { name: 'Night sky' },
+  ]);
+});
+
+test('a day without its year is the one that the server reads, and is taken once', async () => {
+  const onChange = vi.fn();
+  const { user } = show(<DayField name="due" value={null} onChange={onChange} />, {
+    'GET /api/health': () => health,
+    'GET /api/typed-day': () => ({ day: '2027-01-03' }),
+  });
+  await user.click(screen.getByRole('button', { name: 'Change due' }));
+  await user.type(screen.getByRole('textbox', { name: 'due' }), '3 Jan');
+  await screen.findByText('Sun 3 Jan 2027: Enter takes it');
+  await user.keyboard('{Enter}');
+  await vi.waitFor(() => {
+    expect(onChange).toHaveBeenCalled();
+  });
+  await user.click(document.body);
+  expect(onChange.mock.calls).toEqual([['2027-01-03']]);
 });

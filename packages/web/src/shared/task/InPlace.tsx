@@ -62,18 +62,18 @@ export function InPlace({ name, shown, editor }: Props) {
       </button>
     );
   }
-  const take = (candidate: TaskCandidate | undefined) => {
-    if (!candidate) return;
-    offers?.take(candidate.change);
+  const take = ({ change }: TaskCandidate) => {
+    offers?.take(change);
     close();
   };
   const onKeyDown = (event: KeyboardEvent) => {
     const n = event.altKey ? /^Digit([1-9])$/.exec(event.code)?.[1] : undefined;
-    if (n !== undefined) take(offered[Number(n) - 1]);
-    if (n === undefined && event.key !== 'Escape') return;
+    const chosen = n === undefined ? undefined : offered[Number(n) - 1];
+    if (!chosen && event.key !== 'Escape') return;
     // It closes the editor, and nothing around it.
     event.preventDefault();
-    close();
+    if (chosen) take(chosen);
+    else close();
   };
   return (
     <div className={css.open} onKeyDown={onKeyDown}>

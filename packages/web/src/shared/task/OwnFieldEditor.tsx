@@ -29,9 +29,10 @@ export function OwnFieldEditor({
         name={name}
         value={words || null}
         names={names}
-        {...(kind === 'choice' && {
-          onMake: (choice: string) => make.choice(task.project?.id, field, choice),
-        })}
+        {...(kind === 'choice' &&
+          task.project && {
+            onMake: (choice: string) => make.choice(task.project?.id, field, choice),
+          })}
         onChange={(chosen) => {
           set(kind === 'yes/no' && chosen !== null ? chosen === 'yes' : chosen);
         }}

@@ -21,7 +21,6 @@ export function useMake() {
       });
     });
   return {
-    error: act.error,
     /** Answers its id. */
     project: async (name: string) => {
       let id = '';
